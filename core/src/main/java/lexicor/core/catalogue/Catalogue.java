@@ -1,0 +1,125 @@
+package lexicor.core.catalogue;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** The packs' whole content, immutable, with the questions one asks of it. Lists keep the order of the packs. */
+public final class Catalogue {
+    private final List<ClinicalTest> tests;
+    private final List<Condition> conditions;
+    private final List<Complaint> complaints;
+    private final List<Ladder> ladders;
+    private final List<WarningSign> warnings;
+    private final List<Cluster> clusters;
+    private final List<CountHabit> counts;
+    private final List<HistoryItem> history;
+    private final List<AccuracyRow> accuracy;
+    private final Map<String, ClinicalTest> testById;
+    private final Map<String, ClinicalTest> testByCriterion = new LinkedHashMap<>();
+    private final Map<String, Criterion> criterionById = new LinkedHashMap<>();
+    private final Map<String, Condition> conditionById;
+    private final Map<String, Complaint> complaintById;
+    private final Map<String, HistoryItem> historyById;
+
+    Catalogue(Content content) {
+        tests = List.copyOf(content.tests);
+        conditions = List.copyOf(content.conditions);
+        complaints = List.copyOf(content.complaints);
+        ladders = List.copyOf(content.ladders);
+        warnings = List.copyOf(content.warnings);
+        clusters = List.copyOf(content.clusters);
+        counts = List.copyOf(content.counts);
+        history = List.copyOf(content.history);
+        accuracy = List.copyOf(content.accuracy);
+        testById = index(tests, ClinicalTest::id);
+        conditionById = index(conditions, Condition::id);
+        complaintById = index(complaints, Complaint::id);
+        historyById = index(history, HistoryItem::id);
+        for (ClinicalTest test : tests) {
+            for (Criterion criterion : test.criteria()) {
+                testByCriterion.put(criterion.id(), test);
+                criterionById.put(criterion.id(), criterion);
+            }
+        }
+    }
+
+    public List<ClinicalTest> tests() {
+        return tests;
+    }
+
+    public List<Condition> conditions() {
+        return conditions;
+    }
+
+    public List<Complaint> complaints() {
+        return complaints;
+    }
+
+    public List<Ladder> ladders() {
+        return ladders;
+    }
+
+    public List<WarningSign> warnings() {
+        return warnings;
+    }
+
+    public List<Cluster> clusters() {
+        return clusters;
+    }
+
+    public List<CountHabit> counts() {
+        return counts;
+    }
+
+    public List<HistoryItem> history() {
+        return history;
+    }
+
+    public List<AccuracyRow> accuracy() {
+        return accuracy;
+    }
+
+    public Optional<ClinicalTest> test(String id) {
+        return Optional.ofNullable(testById.get(id));
+    }
+
+    /** The test that the criterion reads. */
+    public Optional<ClinicalTest> testOf(String criterion) {
+        return Optional.ofNullable(testByCriterion.get(criterion));
+    }
+
+    public Optional<Criterion> criterion(String id) {
+        return Optional.ofNullable(criterionById.get(id));
+    }
+
+    public Optional<Condition> condition(String id) {
+        return Optional.ofNullable(conditionById.get(id));
+    }
+
+    public Optional<Complaint> complaint(String id) {
+        return Optional.ofNullable(complaintById.get(id));
+    }
+
+    public Optional<HistoryItem> historyItem(String id) {
+        return Optional.ofNullable(historyById.get(id));
+    }
+
+    /** What a practitioner calls a criterion or a history item, for example {@code Neer: familiar pain}. */
+    public String findingName(String id) {
+        return testOf(id)
+                .map(t -> t.criteria().size() == 1
+                        ? t.name()
+                        : t.name() + ": " + criterion(id).orElseThrow().label())
+                .or(() -> historyItem(id).map(HistoryItem::ask))
+                .orElse(id);
+    }
+
+    private static <T> Map<String, T> index(List<T> items, Function<T, String> id) {
+        Map<String, T> map = new LinkedHashMap<>();
+        items.forEach(item -> map.put(id.apply(item), item));
+        return map;
+    }
+}

@@ -1,0 +1,90 @@
+package lexicor.core.evidence;
+
+/**
+ * The accuracy of a criterion for a condition, from one study or pooled over several (method M2).
+ *
+ * @param method how it was pooled
+ * @param logitSensitivity the value weighed with
+ * @param logitSpecificity the value weighed with
+ * @param estimate covariance of those two: how well the average is known
+ * @param between covariance between studies; zero for one study
+ * @param predictive covariance for a new clinic
+ * @param shown what is displayed as sensitivity and specificity, with 95 % intervals
+ * @param people diseased and healthy over the studies used
+ */
+public record Accuracy(
+        Method method,
+        double logitSensitivity,
+        double logitSpecificity,
+        Covariance estimate,
+        Covariance between,
+        Covariance predictive,
+        Shown shown,
+        double people) {
+
+    /** The model for the number of studies. */
+    public enum Method {
+        STUDY("study"),
+        UNIVARIATE("univariate"),
+        BIVARIATE("bivariate");
+
+        private final String id;
+
+        Method(String id) {
+            this.id = id;
+        }
+
+        public String id() {
+            return id;
+        }
+    }
+
+    /** Displayed figures. */
+    public record Shown(
+            double sensitivity, Interval sensitivityInterval, double specificity, Interval specificityInterval) {}
+
+    /** The sensitivity weighed with, strictly between 0 and 1. */
+    public double sensitivity() {
+        return Logit.inverse(logitSensitivity);
+    }
+
+    /** The specificity weighed with, strictly between 0 and 1. */
+    public double specificity() {
+        return Logit.inverse(logitSpecificity);
+    }
+
+    /** {@code ln LR+ = ln(Sn / (1 - Sp))}. */
+    public double logPositiveRatio() {
+        return logSigmoid(logitSensitivity) - logSigmoid(-logitSpecificity);
+    }
+
+    /** {@code ln LR- = ln((1 - Sn) / Sp)}. */
+    public double logNegativeRatio() {
+        return logSigmoid(-logitSensitivity) - logSigmoid(logitSpecificity);
+    }
+
+    /** 95 % interval of the likelihood ratio by the delta method on the estimate's covariance. */
+    public Interval ratioInterval(boolean positive) {
+        double sn = sensitivity();
+        double sp = specificity();
+        double sd = positive
+                ? Math.sqrt(estimate.quadraticForm(1 - sn, sp))
+                : Math.sqrt(estimate.quadraticForm(-sn, -(1 - sp)));
+        return Interval.onLog(positive ? logPositiveRatio() : logNegativeRatio(), sd);
+    }
+
+    /** 95 % interval of the sensitivity in a new clinic. */
+    public Interval newClinicSensitivity() {
+        return Interval.onLogit(logitSensitivity, Math.sqrt(predictive.sensitivity()));
+    }
+
+    /** 95 % interval of the specificity in a new clinic. */
+    public Interval newClinicSpecificity() {
+        return Interval.onLogit(logitSpecificity, Math.sqrt(predictive.specificity()));
+    }
+
+    /** {@code ln(1 / (1 + e^-x))} without loss for large arguments of either sign. */
+    private static double logSigmoid(double x) {
+        return x >= 0 ? -Math.log1p(Math.exp(-x)) : x - Math.log1p(Math.exp(x));
+    }
+}

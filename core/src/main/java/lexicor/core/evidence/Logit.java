@@ -1,0 +1,20 @@
+package lexicor.core.evidence;
+
+/** Log-odds and back. */
+public final class Logit {
+    private Logit() {}
+
+    /** {@code ln(p / (1 - p))}, for p in [0, 1]; infinite at the ends. */
+    public static double of(double p) {
+        return Math.log(p) - Math.log1p(-p);
+    }
+
+    /** The probability with the given log-odds, without overflow for any argument. */
+    public static double inverse(double logOdds) {
+        if (logOdds >= 0) {
+            return 1 / (1 + Math.exp(-logOdds));
+        }
+        double e = Math.exp(logOdds);
+        return e / (1 + e);
+    }
+}

@@ -1,0 +1,35 @@
+package lexicor.core.examination;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** Age in bands; their edges answer the history items that ask for age. */
+public enum AgeBand {
+    UNDER_18("under-18", 0),
+    FROM_18("18-29", 18),
+    FROM_30("30-45", 30),
+    FROM_46("46-64", 46),
+    FROM_65("65-or-over", 65);
+
+    private final String id;
+    private final int youngest;
+
+    AgeBand(String id, int youngest) {
+        this.id = id;
+        this.youngest = youngest;
+    }
+
+    public static Optional<AgeBand> withId(String id) {
+        return Arrays.stream(values()).filter(b -> b.id.equals(id)).findFirst();
+    }
+
+    /** The name used in files and the API. */
+    public String id() {
+        return id;
+    }
+
+    /** Whether everybody in the band has reached this age in years. */
+    boolean allAtLeast(int years) {
+        return youngest >= years;
+    }
+}

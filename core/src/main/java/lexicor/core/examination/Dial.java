@@ -1,0 +1,12 @@
+package lexicor.core.examination;
+
+import java.util.List;
+import lexicor.core.catalogue.ReadingLeaf;
+
+/**
+ * A number to set.
+ *
+ * @param step the usual step in the leaf's unit
+ * @param quick values offered for one tap
+ */
+public record Dial(ReadingLeaf leaf, String label, double step, List<Double> quick) {}

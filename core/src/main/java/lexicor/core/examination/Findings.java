@@ -1,0 +1,72 @@
+package lexicor.core.examination;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.HistoryItem;
+
+/** The findings of one examination in the catalogue's order, history first. Immutable. */
+public final class Findings {
+    /** The packs name the item; the years are in its wording alone. */
+    private static final Map<String, Integer> YOUNGEST_BY_ITEM =
+            Map.of("history/age-65-or-over", 65, "history/age-over-45", 46);
+
+    private final List<Finding> all;
+
+    private Findings(List<Finding> all) {
+        this.all = List.copyOf(all);
+    }
+
+    /**
+     * Every criterion of every test that has something recorded, on the involved side, and every answered history item
+     * that is a finding.
+     *
+     * @param answers history items answered yes (true) or no (false); those not known are absent
+     */
+    public static Findings of(
+            Catalogue catalogue,
+            Readings readings,
+            Side involved,
+            Optional<AgeBand> age,
+            Map<String, Boolean> answers) {
+        List<Finding> found = new ArrayList<>();
+        for (HistoryItem item : catalogue.history()) {
+            if (item.finding()) {
+                answer(item, age, answers)
+                        .ifPresent(yes -> found.add(
+                                new Finding(item.id(), yes ? Outcome.POSITIVE : Outcome.NEGATIVE, yes ? "yes" : "no")));
+            }
+        }
+        Collection<String> begun = readings.tests();
+        for (ClinicalTest test : catalogue.tests()) {
+            if (begun.contains(test.id())) {
+                test.criteria().forEach(c -> found.add(CriterionEvaluator.evaluate(test, c, readings, involved)));
+            }
+        }
+        return new Findings(found);
+    }
+
+    private static Optional<Boolean> answer(HistoryItem item, Optional<AgeBand> age, Map<String, Boolean> answers) {
+        if (!item.fromAgeBand()) {
+            return Optional.ofNullable(answers.get(item.id()));
+        }
+        return Optional.ofNullable(YOUNGEST_BY_ITEM.get(item.id())).flatMap(years -> age.map(b -> b.allAtLeast(years)));
+    }
+
+    public List<Finding> all() {
+        return all;
+    }
+
+    /** Those with an outcome, be it unclear. */
+    public List<Finding> done() {
+        return all.stream().filter(Finding::isDone).toList();
+    }
+
+    public Optional<Finding> of(String criterion) {
+        return all.stream().filter(f -> f.criterion().equals(criterion)).findFirst();
+    }
+}

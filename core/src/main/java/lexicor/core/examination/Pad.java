@@ -1,0 +1,12 @@
+package lexicor.core.examination;
+
+import java.util.Map;
+import lexicor.core.catalogue.ReadingLeaf;
+
+/**
+ * One thing to tap: a label and the leaves it sets.
+ *
+ * @param id stable within its test
+ * @param hint a second, smaller line; may be empty
+ */
+public record Pad(String id, String label, String hint, Map<ReadingLeaf, ReadingValue> sets) {}

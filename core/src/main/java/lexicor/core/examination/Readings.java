@@ -1,0 +1,49 @@
+package lexicor.core.examination;
+
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.ReadingLeaf;
+
+/** All that stands recorded, after every tap in order: the later tap wins, leaf by leaf. Immutable. */
+public final class Readings {
+    private final Map<Place, SideReadings> byPlace;
+
+    private Readings(Map<Place, SideReadings> byPlace) {
+        this.byPlace = byPlace;
+    }
+
+    /** Plays the taps in order. */
+    public static Readings of(List<Tap> taps) {
+        Map<Place, Map<ReadingLeaf, ReadingValue>> leaves = new LinkedHashMap<>();
+        for (Tap tap : taps) {
+            Map<ReadingLeaf, ReadingValue> at =
+                    leaves.computeIfAbsent(tap.place(), p -> new EnumMap<>(ReadingLeaf.class));
+            tap.changes().forEach((leaf, value) -> value.ifPresentOrElse(v -> at.put(leaf, v), () -> at.remove(leaf)));
+        }
+        Map<Place, SideReadings> result = new LinkedHashMap<>();
+        leaves.forEach((place, at) -> {
+            if (!at.isEmpty()) {
+                result.put(place, new SideReadings(at));
+            }
+        });
+        return new Readings(result);
+    }
+
+    /** What is recorded at a place; nothing at all is an empty set of readings. */
+    public SideReadings at(Place place) {
+        return byPlace.getOrDefault(place, SideReadings.NONE);
+    }
+
+    /** The tests with anything recorded on either side. */
+    public Set<String> tests() {
+        return byPlace.keySet().stream().map(Place::test).collect(Collectors.toSet());
+    }
+
+    public Map<Place, SideReadings> byPlace() {
+        return java.util.Collections.unmodifiableMap(byPlace);
+    }
+}
