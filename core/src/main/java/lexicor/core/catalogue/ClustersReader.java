@@ -7,7 +7,7 @@ import lexicor.core.document.Entry;
 import lexicor.core.document.Problems;
 
 /** Reads the clusters file: published clusters, and counts practised without published accuracy. */
-final class ClustersReader {
+public final class ClustersReader {
     private ClustersReader() {}
 
     static void read(Entry file, Content content, Problems problems) {
@@ -57,7 +57,12 @@ final class ClustersReader {
         return count;
     }
 
-    private static ClusterRule rule(Entry entry, int members) {
+    /**
+     * A cluster's rule: {@code atLeast}, or {@code strata} for every count from 0 to the number of members.
+     *
+     * @throws lexicor.core.document.InvalidDocumentException if it is neither, or has gaps
+     */
+    public static ClusterRule rule(Entry entry, int members) {
         boolean threshold = entry.has("atLeast");
         if (threshold == entry.has("strata")) {
             throw entry.problem("atLeast", "expected either atLeast or strata");
@@ -65,12 +70,7 @@ final class ClustersReader {
         return threshold ? new ClusterRule.AtLeast(entry.wholeNumber("atLeast", 1, members)) : strata(entry, members);
     }
 
-    /**
-     * Strata for every count from 0 to the number of members.
-     *
-     * @throws lexicor.core.document.InvalidDocumentException if a count is missing, given twice or out of range
-     */
-    static ClusterRule.Strata strata(Entry entry, int members) {
+    private static ClusterRule.Strata strata(Entry entry, int members) {
         List<ClusterRule.Stratum> byCount = new ArrayList<>();
         for (int i = 0; i <= members; i++) {
             byCount.add(null);

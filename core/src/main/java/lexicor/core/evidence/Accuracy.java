@@ -55,12 +55,12 @@ public record Accuracy(
 
     /** {@code ln LR+ = ln(Sn / (1 - Sp))}. */
     public double logPositiveRatio() {
-        return logSigmoid(logitSensitivity) - logSigmoid(-logitSpecificity);
+        return Logit.logInverse(logitSensitivity) - Logit.logInverse(-logitSpecificity);
     }
 
     /** {@code ln LR- = ln((1 - Sn) / Sp)}. */
     public double logNegativeRatio() {
-        return logSigmoid(-logitSensitivity) - logSigmoid(logitSpecificity);
+        return Logit.logInverse(-logitSensitivity) - Logit.logInverse(logitSpecificity);
     }
 
     /** 95 % interval of the likelihood ratio by the delta method on the estimate's covariance. */
@@ -81,10 +81,5 @@ public record Accuracy(
     /** 95 % interval of the specificity in a new clinic. */
     public Interval newClinicSpecificity() {
         return Interval.onLogit(logitSpecificity, Math.sqrt(predictive.specificity()));
-    }
-
-    /** {@code ln(1 / (1 + e^-x))} without loss for large arguments of either sign. */
-    private static double logSigmoid(double x) {
-        return x >= 0 ? -Math.log1p(Math.exp(-x)) : x - Math.log1p(Math.exp(x));
     }
 }

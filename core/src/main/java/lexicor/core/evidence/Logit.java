@@ -17,4 +17,9 @@ public final class Logit {
         double e = Math.exp(logOdds);
         return e / (1 + e);
     }
+
+    /** {@code ln} of the probability with the given log-odds, without loss for large arguments of either sign. */
+    public static double logInverse(double logOdds) {
+        return logOdds >= 0 ? -Math.log1p(Math.exp(-logOdds)) : logOdds - Math.log1p(Math.exp(logOdds));
+    }
 }

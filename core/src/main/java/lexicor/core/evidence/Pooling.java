@@ -34,7 +34,15 @@ public final class Pooling {
                 used.stream().map(s -> LogitPoint.of(s, highBias)).toList();
         double people = used.stream().mapToDouble(TwoByTwo::people).sum();
         return new Evidence.Weighable(
-                used.size() == 1 ? single(used.get(0), points.get(0), people) : univariate(points, people));
+                switch (used.size()) {
+                    case 1 -> single(used.get(0), points.get(0), people);
+                    case 2, 3 -> univariate(points, people);
+                    default ->
+                        new BivariateModel(points)
+                                .fit()
+                                .map(fit -> bivariate(fit, people))
+                                .orElseGet(() -> univariate(points, people));
+                });
     }
 
     private static Accuracy single(TwoByTwo study, LogitPoint point, double people) {
@@ -64,6 +72,10 @@ public final class Pooling {
                 Covariance.diagonal(sn.variance(), sp.variance()),
                 Covariance.diagonal(sn.tau2(), sp.tau2()),
                 people);
+    }
+
+    private static Accuracy bivariate(BivariateModel.Fit fit, double people) {
+        return several(Method.BIVARIATE, fit.sensitivity(), fit.specificity(), fit.estimate(), fit.between(), people);
     }
 
     private static Accuracy several(

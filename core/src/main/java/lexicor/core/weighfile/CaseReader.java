@@ -1,0 +1,150 @@
+package lexicor.core.weighfile;
+
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import lexicor.core.catalogue.ClusterRule;
+import lexicor.core.catalogue.ClustersReader;
+import lexicor.core.document.Entry;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.weighing.Candidate;
+import lexicor.core.weighing.CaseToWeigh;
+import lexicor.core.weighing.OfferedTest;
+import lexicor.core.weighing.RecordedCluster;
+import lexicor.core.weighing.RecordedFinding;
+import lexicor.core.weighing.Result;
+import lexicor.core.weighing.WeighingSettings;
+
+/** Reads a self-contained case. */
+final class CaseReader {
+    static final Map<String, HighBias> HIGH_BIAS =
+            Map.of("corrected", HighBias.CORRECTED, "asPrinted", HighBias.AS_PRINTED, "leftOut", HighBias.LEFT_OUT);
+    private static final Map<String, Result> RESULTS =
+            Map.of("positive", Result.POSITIVE, "negative", Result.NEGATIVE, "unclear", Result.UNCLEAR);
+    private static final int MAX_DRAWS = 1_000_000;
+
+    private CaseReader() {}
+
+    static CaseToWeigh read(Entry file) {
+        WeighingSettings settings = file.has("weighing") ? settings(file.child("weighing")) : WeighingSettings.DEFAULT;
+        StudyReader studies = new StudyReader(settings.highBias());
+        List<Candidate> conditions = file.each("conditions", CaseReader::condition);
+        if (conditions.isEmpty()) {
+            throw file.problem("conditions", "missing; expected at least one condition");
+        }
+        Set<String> known = new LinkedHashSet<>();
+        conditions.forEach(c -> once(file, "conditions", known, c.id()));
+        Set<String> findingIds = new HashSet<>();
+        List<RecordedFinding> findings = file.each("findings", e -> finding(e, studies, known));
+        findings.forEach(f -> once(file, "findings", findingIds, f.id()));
+        Set<String> clusterIds = new HashSet<>(findingIds);
+        List<RecordedCluster> clusters = file.each("clusters", e -> cluster(e, studies, known));
+        clusters.forEach(c -> once(file, "clusters", clusterIds, c.id()));
+        Set<String> candidateIds = new HashSet<>();
+        List<OfferedTest> candidates = file.each("candidates", e -> candidate(e, studies, known));
+        candidates.forEach(c -> once(file, "candidates", candidateIds, c.id()));
+        file.done();
+        return new CaseToWeigh(settings, conditions, findings, clusters, candidates);
+    }
+
+    private static void once(Entry file, String list, Set<String> seen, String id) {
+        if (!seen.add(id)) {
+            throw file.problem(list, "the id " + id + " is given twice");
+        }
+    }
+
+    private static WeighingSettings settings(Entry entry) {
+        WeighingSettings usual = WeighingSettings.DEFAULT;
+        double family = entry.optionalNumber("familyOverlap", 0, WeighingSettings.MAX_OVERLAP)
+                .orElse(usual.familyOverlap());
+        double general = entry.optionalNumber("generalOverlap", 0, WeighingSettings.MAX_OVERLAP)
+                .orElse(usual.generalOverlap());
+        requireOrder(entry, family, general);
+        HighBias highBias = entry.oneOf("highBias", HIGH_BIAS, usual.highBias());
+        double seed = entry.optionalNumber("seed", -1e15, 1e15).orElse(usual.seed());
+        OptionalDouble draws = entry.optionalNumber("draws", 1, MAX_DRAWS);
+        if (seed != Math.rint(seed) || draws.orElse(1) != Math.rint(draws.orElse(1))) {
+            throw entry.problem(seed != Math.rint(seed) ? "seed" : "draws", "expected a whole number");
+        }
+        entry.done();
+        return new WeighingSettings(family, general, highBias, (long) seed, (int) draws.orElse(usual.draws()));
+    }
+
+    static void requireOrder(Entry entry, double family, double general) {
+        if (general > family) {
+            throw entry.problem(
+                    "generalOverlap", "expected a number from 0 to familyOverlap (" + family + "), found " + general);
+        }
+    }
+
+    private static Candidate condition(Entry entry) {
+        Candidate candidate = new Candidate(
+                entry.text("id"),
+                entry.openProbability("pretest"),
+                entry.optionalNumber("pretestLogitSd", 0, 10).orElse(Candidate.ASSUMED_LOGIT_SD),
+                entry.number("ruleOutBelow", 0, 1),
+                entry.number("actAbove", 0, 1),
+                entry.optionalNumber("weight", 0, 1e6).orElse(1));
+        entry.done();
+        if (candidate.ruleOutBelow() > candidate.actAbove()) {
+            throw entry.problem("ruleOutBelow", "expected a line not above actAbove (" + candidate.actAbove() + ")");
+        }
+        return candidate;
+    }
+
+    private static RecordedFinding finding(Entry entry, StudyReader studies, Set<String> conditions) {
+        String id = entry.text("id");
+        RecordedFinding finding = new RecordedFinding(
+                id,
+                entry.optionalText("test").orElse(id),
+                entry.text("family"),
+                entry.oneOf("result", RESULTS),
+                studies.byCondition(entry, conditions));
+        entry.done();
+        return finding;
+    }
+
+    private static OfferedTest candidate(Entry entry, StudyReader studies, Set<String> conditions) {
+        String id = entry.text("id");
+        OptionalDouble minutes = entry.optionalNumber("minutes", 0, 1e4);
+        if (minutes.isPresent() && minutes.getAsDouble() == 0) {
+            throw entry.problem("minutes", "expected more than 0");
+        }
+        OfferedTest candidate = new OfferedTest(
+                id,
+                entry.optionalText("test").orElse(id),
+                entry.text("family"),
+                minutes.orElse(0),
+                entry.flag("contraindicated", false),
+                studies.byCondition(entry, conditions));
+        entry.done();
+        return candidate;
+    }
+
+    private static RecordedCluster cluster(Entry entry, StudyReader studies, Set<String> conditions) {
+        String id = entry.text("id");
+        String condition = entry.text("condition");
+        if (!conditions.contains(condition)) {
+            throw entry.problem("condition", "there is no condition " + condition);
+        }
+        List<String> members = entry.texts("members");
+        if (members.isEmpty()) {
+            throw entry.problem("members", "expected at least one finding");
+        }
+        Optional<String> twice = members.stream()
+                .filter(m -> members.indexOf(m) != members.lastIndexOf(m))
+                .findFirst();
+        if (twice.isPresent()) {
+            throw entry.problem("members", twice.get() + " is given twice");
+        }
+        ClusterRule rule = ClustersReader.rule(entry, members.size());
+        RecordedCluster cluster =
+                new RecordedCluster(id, condition, members, rule, studies.forCondition(entry, condition));
+        entry.done();
+        return cluster;
+    }
+}

@@ -1,0 +1,96 @@
+package lexicor.core.weighfile;
+
+import java.util.List;
+import lexicor.core.document.Documents;
+import lexicor.core.document.Entry;
+import lexicor.core.evidence.Evidence;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Pooling;
+import lexicor.core.evidence.Study;
+import lexicor.core.weighing.CaseToWeigh;
+import lexicor.core.weighing.ClusterDesign;
+import lexicor.core.weighing.Weighing;
+import lexicor.core.weighing.WeighingSettings;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Answers a self-contained file: a case to weigh, studies to pool, or a rule to design. */
+public final class WeighFile {
+    private WeighFile() {}
+
+    /**
+     * The result as JSON.
+     *
+     * @param name the file's name for messages
+     * @throws lexicor.core.document.InvalidDocumentException if the text is not such a file; the message gives the path
+     *     in the JSON and what is expected there
+     */
+    public static ObjectNode answer(String name, String text) {
+        Entry file = Documents.json(name, text);
+        if (file.has("pool")) {
+            return pool(file);
+        }
+        if (file.has("design")) {
+            return design(file);
+        }
+        return ResultWriter.weighed(Weighing.weigh(CaseReader.read(file)));
+    }
+
+    /**
+     * The case in the text.
+     *
+     * @throws lexicor.core.document.InvalidDocumentException if the text is not a self-contained case
+     */
+    public static CaseToWeigh readCase(String name, String text) {
+        return CaseReader.read(Documents.json(name, text));
+    }
+
+    private static ObjectNode pool(Entry file) {
+        List<Study> studies = file.each("pool", StudyReader::study);
+        HighBias highBias = file.oneOf("highBias", CaseReader.HIGH_BIAS, HighBias.CORRECTED);
+        file.done();
+        if (studies.isEmpty()) {
+            throw file.problem("pool", "expected at least one study");
+        }
+        Evidence evidence = Pooling.pool(studies, highBias);
+        if (evidence instanceof Evidence.Weighable weighable) {
+            return ResultWriter.pooled(weighable.accuracy());
+        }
+        throw file.problem(
+                "pool",
+                evidence instanceof Evidence.LeftOut
+                        ? "every study is at high risk of bias and such studies are left out"
+                        : "expected at least one study with a specificity");
+    }
+
+    private static ObjectNode design(Entry file) {
+        Entry design = file.child("design");
+        WeighingSettings usual = WeighingSettings.DEFAULT;
+        double family = design.optionalNumber("familyOverlap", 0, WeighingSettings.MAX_OVERLAP)
+                .orElse(usual.familyOverlap());
+        double general = design.optionalNumber("generalOverlap", 0, WeighingSettings.MAX_OVERLAP)
+                .orElse(usual.generalOverlap());
+        CaseReader.requireOrder(design, family, general);
+        List<ClusterDesign.Member> members = design.each("findings", WeighFile::member);
+        design.done();
+        file.done();
+        if (members.isEmpty()) {
+            throw design.problem("findings", "expected at least one finding");
+        }
+        long distinct =
+                members.stream().map(ClusterDesign.Member::id).distinct().count();
+        if (distinct < members.size()) {
+            throw design.problem("findings", "an id is given twice");
+        }
+        return ResultWriter.designed(ClusterDesign.rules(members, family, general));
+    }
+
+    private static ClusterDesign.Member member(Entry entry) {
+        ClusterDesign.Member member = new ClusterDesign.Member(
+                entry.text("id"),
+                entry.text("family"),
+                entry.openProbability("sensitivity"),
+                entry.openProbability("specificity"));
+        entry.done();
+        return member;
+    }
+}

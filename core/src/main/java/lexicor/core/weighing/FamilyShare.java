@@ -1,0 +1,225 @@
+package lexicor.core.weighing;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * One family's part of {@code P(results | D)} (method M4): at each node of the general factor, the probability of the
+ * family's results with its own factor integrated out. A family of one has that integral in closed form,
+ * {@code Φ((a + sqrt(r_b) z0) / sqrt(1 - r_b))}; larger ones keep the product of their results at every pair of nodes.
+ *
+ * <p>Products are rescaled as they grow, so that hundreds of findings neither underflow nor lose their ratios; the scale
+ * is the same at all nodes and kept as a logarithm. Immutable once built; what is costly is worked out on first use.
+ */
+final class FamilyShare {
+    private static final double RESCALE_BELOW = 1e-120;
+
+    final List<Item> items;
+    final double logScale;
+    /** By outer node. */
+    final double[] integrated;
+
+    private final Nodes nodes;
+    private final boolean present;
+    private final List<double[]> atNodes;
+    private final double[][] ratiosWithout;
+    private double[] product;
+
+    private FamilyShare(Nodes nodes, boolean present, List<Item> items, List<double[]> atNodes) {
+        this.nodes = nodes;
+        this.present = present;
+        this.items = items;
+        this.atNodes = atNodes;
+        ratiosWithout = new double[items.size()][];
+        if (items.size() == 1) {
+            logScale = 0;
+            integrated = alone(nodes, items.get(0), present);
+        } else {
+            product = new double[nodes.outer * nodes.inner];
+            logScale = multiply();
+            integrated = integrate(product);
+        }
+    }
+
+    static FamilyShare of(Nodes nodes, boolean present, List<Item> items) {
+        List<double[]> atNodes = new ArrayList<>(items.size());
+        if (items.size() > 1) {
+            items.forEach(item -> atNodes.add(atNodes(nodes, item, present)));
+        }
+        return new FamilyShare(nodes, present, items, atNodes);
+    }
+
+    FamilyShare plus(Item item) {
+        List<Item> all = new ArrayList<>(items);
+        all.add(item);
+        List<double[]> allAtNodes = new ArrayList<>(atNodes);
+        if (allAtNodes.isEmpty()) {
+            allAtNodes.add(productAtNodes());
+        }
+        allAtNodes.add(atNodes(nodes, item, present));
+        return new FamilyShare(nodes, present, all, allAtNodes);
+    }
+
+    FamilyShare without(int index) {
+        List<Item> rest = new ArrayList<>(items);
+        rest.remove(index);
+        List<double[]> restAtNodes = new ArrayList<>(atNodes);
+        restAtNodes.remove(index);
+        return new FamilyShare(nodes, present, rest, restAtNodes);
+    }
+
+    /** By outer node, the family's share without one item as a ratio to its share with it. */
+    double[] ratioWithout(int index) {
+        if (ratiosWithout[index] == null) {
+            ratiosWithout[index] = computeRatioWithout(index);
+        }
+        return ratiosWithout[index];
+    }
+
+    private double[] computeRatioWithout(int index) {
+        double[] ratio = new double[nodes.outer];
+        if (items.size() == 1) {
+            for (int i = 0; i < nodes.outer; i++) {
+                ratio[i] = 1 / integrated[i];
+            }
+            return ratio;
+        }
+        double[] p = atNodes.get(index);
+        for (int i = 0, k = 0; i < nodes.outer; i++) {
+            double sum = 0;
+            for (int j = 0; j < nodes.inner; j++, k++) {
+                sum += nodes.innerWeight[j] * product[k] / p[k];
+            }
+            ratio[i] = integrated[i] > 0 ? sum / integrated[i] : 0;
+        }
+        return ratio;
+    }
+
+    /** By outer node, {@code d ln(share) / d threshold} of one item. */
+    double[] slope(int index) {
+        Item item = items.get(index);
+        double sign = item.positive ? 1 : -1;
+        double a = item.threshold(present);
+        double[] slope = new double[nodes.outer];
+        if (items.size() == 1) {
+            for (int i = 0; i < nodes.outer; i++) {
+                double x = a * nodes.outerScale + nodes.outerShift[i];
+                slope[i] = sign * nodes.outerScale * NormalTable.density(x) / integrated[i];
+            }
+            return slope;
+        }
+        double[] p = atNodes.get(index);
+        for (int i = 0, k = 0; i < nodes.outer; i++) {
+            double sum = 0;
+            for (int j = 0; j < nodes.inner; j++, k++) {
+                double share = nodes.innerWeight[j] * product[k];
+                if (share > 0) {
+                    sum += share * NormalTable.density(a * nodes.scale + nodes.shift[k]) / p[k];
+                }
+            }
+            slope[i] = integrated[i] > 0 ? sign * nodes.scale * sum / integrated[i] : 0;
+        }
+        return slope;
+    }
+
+    /** By outer node, the share with a further item as a ratio to the share. */
+    double[] ratioWith(double[] itemAtNodes) {
+        double[] full = productAtNodes();
+        double[] ratio = new double[nodes.outer];
+        for (int i = 0, k = 0; i < nodes.outer; i++) {
+            double with = 0;
+            double total = 0;
+            for (int j = 0; j < nodes.inner; j++, k++) {
+                double share = nodes.innerWeight[j] * full[k];
+                total += share;
+                with += share * itemAtNodes[k];
+            }
+            ratio[i] = total > 0 ? with / total : 0;
+        }
+        return ratio;
+    }
+
+    /** By outer node, the share with a further item and without one of its own, as a ratio to the share. */
+    double[] ratioWithAndWithout(double[] itemAtNodes, int index) {
+        if (items.size() == 1) {
+            double[] ratio = new double[nodes.outer];
+            for (int i = 0, k = 0; i < nodes.outer; i++) {
+                for (int j = 0; j < nodes.inner; j++, k++) {
+                    ratio[i] += nodes.innerWeight[j] * itemAtNodes[k];
+                }
+                ratio[i] /= integrated[i];
+            }
+            return ratio;
+        }
+        double[] p = atNodes.get(index);
+        double[] ratio = new double[nodes.outer];
+        for (int i = 0, k = 0; i < nodes.outer; i++) {
+            double sum = 0;
+            for (int j = 0; j < nodes.inner; j++, k++) {
+                sum += nodes.innerWeight[j] * product[k] * itemAtNodes[k] / p[k];
+            }
+            ratio[i] = integrated[i] > 0 ? sum / integrated[i] : 0;
+        }
+        return ratio;
+    }
+
+    /** The item's probability of its own result at each pair of nodes. */
+    static double[] atNodes(Nodes nodes, Item item, boolean present) {
+        double sign = item.positive ? 1 : -1;
+        double a = item.threshold(present) * nodes.scale;
+        double[] p = new double[nodes.shift.length];
+        for (int k = 0; k < p.length; k++) {
+            p[k] = NormalTable.cdf(sign * (a + nodes.shift[k]));
+        }
+        return p;
+    }
+
+    /** The item's probability of its own result at each outer node, its own factor integrated out. */
+    static double[] alone(Nodes nodes, Item item, boolean present) {
+        double sign = item.positive ? 1 : -1;
+        double a = item.threshold(present) * nodes.outerScale;
+        double[] p = new double[nodes.outer];
+        for (int i = 0; i < p.length; i++) {
+            p[i] = NormalTable.cdf(sign * (a + nodes.outerShift[i]));
+        }
+        return p;
+    }
+
+    private double[] productAtNodes() {
+        if (product == null) {
+            product = atNodes(nodes, items.get(0), present);
+        }
+        return product;
+    }
+
+    /** Multiplies all items into the product and returns the logarithm of the scale taken out. */
+    private double multiply() {
+        System.arraycopy(atNodes.get(0), 0, product, 0, product.length);
+        double log = 0;
+        for (int m = 1; m < atNodes.size(); m++) {
+            double[] p = atNodes.get(m);
+            double largest = 0;
+            for (int k = 0; k < product.length; k++) {
+                product[k] *= p[k];
+                largest = Math.max(largest, product[k]);
+            }
+            if (largest < RESCALE_BELOW) {
+                for (int k = 0; k < product.length; k++) {
+                    product[k] /= largest;
+                }
+                log += Math.log(largest);
+            }
+        }
+        return log;
+    }
+
+    private double[] integrate(double[] atPairs) {
+        double[] sum = new double[nodes.outer];
+        for (int i = 0, k = 0; i < nodes.outer; i++) {
+            for (int j = 0; j < nodes.inner; j++, k++) {
+                sum[i] += nodes.innerWeight[j] * atPairs[k];
+            }
+        }
+        return sum;
+    }
+}

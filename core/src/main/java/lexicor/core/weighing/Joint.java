@@ -1,0 +1,151 @@
+package lexicor.core.weighing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The overlap-aware joint likelihood ratio of some findings for one condition (method M4).
+ *
+ * <p>Tests that provoke the same tissue in the same way fail together. Under the condition's presence and, separately,
+ * its absence, results are thresholded correlated normals with one factor shared by all findings and one for each
+ * mechanism family (a nested one-factor probit; for a single family it is the random-effects model of Qu, Tan and
+ * Kutner 1996). With both overlaps 0 this is plain multiplication.
+ */
+final class Joint {
+    /** Differences in ln below this are none (method M4). */
+    static final double TOLERANCE = 1e-9;
+
+    final List<Item> items;
+    private final Likelihood present;
+    private final Likelihood absent;
+
+    private Joint(List<Item> items, Likelihood present, Likelihood absent) {
+        this.items = items;
+        this.present = present;
+        this.absent = absent;
+    }
+
+    static Joint of(Nodes nodes, List<Item> items) {
+        return new Joint(List.copyOf(items), Likelihood.of(nodes, true, items), Likelihood.of(nodes, false, items));
+    }
+
+    /** {@code ln LR_joint}. */
+    double logRatio() {
+        return present.log() - absent.log();
+    }
+
+    /** {@code ln lrAdded}: what the item adds given the rest (method M9). */
+    double logAdded(Item item) {
+        return present.logAdded(item) - absent.logAdded(item);
+    }
+
+    Joint plus(Item item) {
+        List<Item> all = new ArrayList<>(items);
+        all.add(item);
+        return new Joint(List.copyOf(all), present.plus(item), absent.plus(item));
+    }
+
+    Joint without(Item item) {
+        List<Item> rest = new ArrayList<>(items);
+        rest.remove(item);
+        return new Joint(List.copyOf(rest), present.without(item), absent.without(item));
+    }
+
+    /**
+     * The joint likelihood once no finding argues against itself: while there is one, the worst is set aside and the
+     * rest is computed again (method M4).
+     */
+    Joint settled() {
+        Joint joint = this;
+        for (Optional<Item> worst = joint.worstReversal(); worst.isPresent(); worst = joint.worstReversal()) {
+            joint = joint.without(worst.get());
+        }
+        return joint;
+    }
+
+    private Optional<Item> worstReversal() {
+        Item worst = null;
+        double size = 0;
+        for (Item item : items) {
+            double added = logAdded(item);
+            if (isReversed(item, added)) {
+                double difference = Math.abs(added) - size;
+                boolean tie = Math.abs(difference) <= TOLERANCE;
+                if (worst == null || (tie ? item.id.compareTo(worst.id) < 0 : difference > 0)) {
+                    worst = item;
+                    size = Math.abs(added);
+                }
+            }
+        }
+        return Optional.ofNullable(worst);
+    }
+
+    static boolean isReversed(Item item, double logAdded) {
+        if (Math.abs(item.logAlone) <= TOLERANCE) {
+            return Math.abs(logAdded) > TOLERANCE;
+        }
+        return item.logAlone > 0 ? logAdded < -TOLERANCE : logAdded > TOLERANCE;
+    }
+
+    /** {@code d ln LR_joint / d logit Sn} of the item. Exact, in place of the method's central differences. */
+    double bySensitivity(Item item) {
+        return present.slope(item) * item.thresholdByLogit(true);
+    }
+
+    /** {@code d ln LR_joint / d logit Sp} of the item. Exact, in place of the method's central differences. */
+    double bySpecificity(Item item) {
+        return -absent.slope(item) * item.thresholdByLogit(false);
+    }
+
+    /** What one more result would do (method M10). */
+    Extension with(Item positive) {
+        return new Extension(positive);
+    }
+
+    /** The joint likelihood with one more result of either kind. */
+    final class Extension {
+        private final Item positive;
+        private final Likelihood.Extended withPresent;
+        private final Likelihood.Extended withAbsent;
+
+        private Extension(Item positive) {
+            this.positive = positive;
+            withPresent = present.with(positive);
+            withAbsent = absent.with(positive);
+        }
+
+        /** {@code P(+ | D+, results)}. */
+        double positiveIfPresent() {
+            return withPresent.positive();
+        }
+
+        /** {@code P(+ | D-, results)}. */
+        double positiveIfAbsent() {
+            return withAbsent.positive();
+        }
+
+        /** {@code ln LR_joint} with the result added, before any reversal is set aside. */
+        double logRatio(boolean asPositive) {
+            return Joint.this.logRatio() + added(asPositive);
+        }
+
+        /** Whether the added result, or any of the others beside it, would argue against itself. */
+        boolean hasReversal(boolean asPositive) {
+            if (isReversed(positive.read(asPositive), added(asPositive))) {
+                return true;
+            }
+            for (Item item : items) {
+                double added = withPresent.logAdded(item, asPositive) - withAbsent.logAdded(item, asPositive);
+                if (isReversed(item, added)) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private double added(boolean asPositive) {
+            return withPresent.log(asPositive) - withAbsent.log(asPositive);
+        }
+    }
+}

@@ -1,0 +1,28 @@
+package lexicor.core.weighing;
+
+import java.util.Locale;
+
+/** What became of a finding or cluster for one condition. */
+public enum Status {
+    COUNTED,
+    /** The others have already said it: its joint effect ran against its own direction (method M4). */
+    SET_ASIDE,
+    /** A counted cluster speaks for it (method M5). */
+    SUPERSEDED,
+    /** A cluster that shares members with one that counts. */
+    SHARES_TESTS,
+    /** Another criterion of the same test speaks, alone or through a cluster (method M3). */
+    SAME_TEST,
+    /** Only studies at high risk of bias, which are left out. */
+    LEFT_OUT,
+    NO_DATA,
+    SENSITIVITY_ONLY,
+    UNCLEAR,
+    /** A cluster not decided yet. */
+    OPEN;
+
+    /** The name used in files and the API. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

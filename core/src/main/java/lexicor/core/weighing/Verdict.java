@@ -1,0 +1,26 @@
+package lexicor.core.weighing;
+
+/** Where a posttest stands against the condition's lines, strictly (method M11). */
+public enum Verdict {
+    PUT_ASIDE("put aside"),
+    UNDECIDED("undecided"),
+    ACT("act");
+
+    private final String words;
+
+    Verdict(String words) {
+        this.words = words;
+    }
+
+    static Verdict of(double posttest, Candidate candidate) {
+        if (posttest < candidate.ruleOutBelow()) {
+            return PUT_ASIDE;
+        }
+        return posttest > candidate.actAbove() ? ACT : UNDECIDED;
+    }
+
+    /** The words used in files and the API. */
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,27 @@
+package lexicor.core.weighing;
+
+import java.util.List;
+import lexicor.core.evidence.Interval;
+
+/**
+ * Where a condition stands.
+ *
+ * @param rank from 1
+ * @param lr the joint likelihood ratio of what is counted
+ * @param average 95 % interval, how well the average is known (the inner band of method M7)
+ * @param newClinic 95 % interval, what a new clinic may find (the outer band)
+ * @param probabilityFirst chance that it ranks first
+ * @param borderline whether the inner band straddles a line
+ */
+public record WeighedCondition(
+        String id,
+        int rank,
+        double pretest,
+        double lr,
+        double posttest,
+        Interval average,
+        Interval newClinic,
+        double probabilityFirst,
+        Verdict verdict,
+        boolean borderline,
+        List<LedgerRow> ledger) {}

@@ -1,0 +1,117 @@
+package lexicor.core.weighing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import lexicor.core.evidence.Interval;
+
+/** Weighs a case: findings, clusters and pretests in, ranked conditions with their reasons out (method M3 to M11). */
+public final class Weighing {
+    private record Overlaps(double family, double general) {}
+
+    private static final int NODES_KEPT = 64;
+    private static final Map<Overlaps, Nodes> NODES = new ConcurrentHashMap<>();
+
+    private Weighing() {}
+
+    /**
+     * Weighs the case by all four schools; ranks, intervals, verdicts and next tests follow the overlap-aware one.
+     *
+     * @return the same result for the same case, whatever the order of its findings
+     */
+    public static WeighedCase weigh(CaseToWeigh given) {
+        Nodes nodes = nodes(given.settings());
+        Families families = new Families(given);
+        List<ConditionWeighing> weighed = given.conditions().stream()
+                .map(c -> new ConditionWeighing(given, families, nodes, c))
+                .toList();
+        double[] first = ChanceOfFirst.of(weighed, given.settings());
+        NextTests next = new NextTests(given, weighed);
+        Map<School, Map<String, Double>> schools = schools(weighed);
+        return new WeighedCase(
+                ranking(weighed, first), schools, dependsOnSchool(weighed, schools), next.ranked(), next.isSettled());
+    }
+
+    static Nodes nodes(WeighingSettings settings) {
+        if (NODES.size() > NODES_KEPT) {
+            NODES.clear();
+        }
+        return NODES.computeIfAbsent(
+                new Overlaps(settings.familyOverlap(), settings.generalOverlap()),
+                o -> new Nodes(o.family(), o.general()));
+    }
+
+    private static List<WeighedCondition> ranking(List<ConditionWeighing> weighed, double[] first) {
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < weighed.size(); i++) {
+            order.add(i);
+        }
+        order.sort(Comparator.comparingDouble(i -> -weighed.get(i).posttest));
+        List<WeighedCondition> ranking = new ArrayList<>();
+        for (int index : order) {
+            ranking.add(condition(weighed.get(index), ranking.size() + 1, first[index]));
+        }
+        return List.copyOf(ranking);
+    }
+
+    private static WeighedCondition condition(ConditionWeighing w, int rank, double probabilityFirst) {
+        Candidate c = w.candidate;
+        Interval average = w.band(w.sd);
+        return new WeighedCondition(
+                c.id(),
+                rank,
+                c.pretest(),
+                Math.exp(w.logRatio),
+                w.posttest,
+                average,
+                w.band(w.newClinicSd),
+                probabilityFirst,
+                Verdict.of(w.posttest, c),
+                straddles(average, c.ruleOutBelow()) || straddles(average, c.actAbove()),
+                w.selection.ledger(w.counted));
+    }
+
+    private static boolean straddles(Interval band, double line) {
+        return band.low() < line && line < band.high();
+    }
+
+    private static Map<School, Map<String, Double>> schools(List<ConditionWeighing> weighed) {
+        Map<School, Map<String, Double>> schools = new EnumMap<>(School.class);
+        for (School school : School.values()) {
+            schools.put(school, new LinkedHashMap<>());
+        }
+        weighed.forEach(
+                w -> w.bySchool().forEach((school, p) -> schools.get(school).put(w.candidate.id(), p)));
+        return schools;
+    }
+
+    /** With no decided cluster, the clusters' school shows the pretests and has no say. */
+    private static boolean dependsOnSchool(List<ConditionWeighing> weighed, Map<School, Map<String, Double>> schools) {
+        boolean anyCluster = weighed.stream().anyMatch(w -> !w.selection.clusters.isEmpty());
+        Set<String> firsts = new HashSet<>();
+        schools.forEach((school, byCondition) -> {
+            if (school != School.PUBLISHED_CLUSTERS || anyCluster) {
+                firsts.add(first(byCondition));
+            }
+        });
+        return firsts.size() > 1;
+    }
+
+    private static String first(Map<String, Double> byCondition) {
+        String first = "";
+        double largest = Double.NEGATIVE_INFINITY;
+        for (Map.Entry<String, Double> e : byCondition.entrySet()) {
+            if (e.getValue() > largest) {
+                first = e.getKey();
+                largest = e.getValue();
+            }
+        }
+        return first;
+    }
+}
