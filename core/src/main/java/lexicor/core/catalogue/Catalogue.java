@@ -4,6 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 
 /** The packs' whole content, immutable, with the questions one asks of it. Lists keep the order of the packs. */
@@ -105,6 +107,16 @@ public final class Catalogue {
 
     public Optional<HistoryItem> historyItem(String id) {
         return Optional.ofNullable(historyById.get(id));
+    }
+
+    /** Conditions for which there is an accuracy row or a cluster that uses one of these criteria or history items. */
+    public Set<String> conditionsInformedBy(Set<String> findings) {
+        Set<String> informed = new TreeSet<>();
+        accuracy.stream().filter(r -> findings.contains(r.criterion())).forEach(r -> informed.add(r.condition()));
+        clusters.stream()
+                .filter(c -> c.members().stream().anyMatch(findings::contains))
+                .forEach(c -> informed.add(c.condition()));
+        return informed;
     }
 
     /** What a practitioner calls a criterion or a history item, for example {@code Neer: familiar pain}. */

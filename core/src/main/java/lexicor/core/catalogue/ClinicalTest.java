@@ -51,6 +51,12 @@ public record ClinicalTest(
         return places;
     }
 
+    public Set<String> criterionIds() {
+        Set<String> ids = new TreeSet<>();
+        criteria.forEach(c -> ids.add(c.id()));
+        return ids;
+    }
+
     /** Whether the leaf is a mark or belongs to one of the test's readings. */
     public boolean offers(ReadingLeaf leaf) {
         return leaf.isMark() || readings.contains(leaf.reading());

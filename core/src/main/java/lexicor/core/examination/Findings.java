@@ -5,6 +5,8 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.HistoryItem;
@@ -68,5 +70,13 @@ public final class Findings {
 
     public Optional<Finding> of(String criterion) {
         return all.stream().filter(f -> f.criterion().equals(criterion)).findFirst();
+    }
+
+    /** The tests of which at least one criterion has an outcome. */
+    public Set<String> testsDone(Catalogue catalogue) {
+        return done().stream()
+                .flatMap(f -> catalogue.testOf(f.criterion()).stream())
+                .map(ClinicalTest::id)
+                .collect(Collectors.toSet());
     }
 }

@@ -25,7 +25,8 @@ public final class WeighCommand {
                 System.err.println(file + ": larger than 64 MiB, which no case is");
                 System.exit(UNUSABLE);
             }
-            System.out.println(WeighFile.answer(file.toString(), Files.readString(file)).toPrettyString());
+            System.out.println(
+                    WeighFile.answer(file.toString(), Files.readString(file)).toPrettyString());
         } catch (InvalidDocumentException e) {
             System.err.println(e.getMessage());
             System.exit(UNUSABLE);

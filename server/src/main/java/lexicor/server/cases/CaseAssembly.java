@@ -1,0 +1,114 @@
+package lexicor.server.cases;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.Setting;
+import lexicor.core.examination.AgeBand;
+import lexicor.core.examination.CriterionEvaluator;
+import lexicor.core.examination.Finding;
+import lexicor.core.examination.Findings;
+import lexicor.core.examination.Readings;
+import lexicor.core.examination.Side;
+import lexicor.core.examination.Tap;
+import lexicor.core.examination.TapReader;
+import lexicor.core.weighing.BedsideCase;
+import lexicor.core.weighing.Candidate;
+import lexicor.core.weighing.Suspicion;
+import lexicor.server.cases.CaseViews.FindingView;
+import lexicor.server.cases.CaseViews.PlaceReadings;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Between what is stored and what the core works with. */
+@Component
+class CaseAssembly {
+    private static final TypeReference<LinkedHashMap<String, Object>> CHANGES = new TypeReference<>() {};
+
+    private final Catalogue catalogue;
+    private final JsonMapper json;
+
+    CaseAssembly(Catalogue catalogue, JsonMapper json) {
+        this.catalogue = catalogue;
+        this.json = json;
+    }
+
+    Tap tap(TapRecord stored) {
+        return TapReader.read(catalogue, stored.test, stored.at, stored.side, json.readValue(stored.changes, CHANGES));
+    }
+
+    String changes(Map<String, Object> changes) {
+        return json.writeValueAsString(changes);
+    }
+
+    Readings readings(List<TapRecord> taps) {
+        return Readings.of(taps.stream().map(this::tap).toList());
+    }
+
+    BedsideCase bedside(CaseRecord stored, Readings readings) {
+        Setting setting = Setting.valueOf(stored.setting.toUpperCase(java.util.Locale.ROOT));
+        Findings findings = Findings.of(
+                catalogue,
+                readings,
+                involved(stored),
+                Optional.ofNullable(stored.ageBand).flatMap(AgeBand::withId),
+                stored.answers);
+        List<Candidate> candidates =
+                stored.candidates.stream().map(c -> candidate(c, setting)).toList();
+        Set<String> regions =
+                Set.copyOf(catalogue.complaint(stored.complaint).orElseThrow().regions());
+        return new BedsideCase(candidates, findings, regions, Set.of());
+    }
+
+    static Side involved(CaseRecord stored) {
+        return Side.valueOf(stored.involvedSide.toUpperCase(java.util.Locale.ROOT));
+    }
+
+    private Candidate candidate(CandidateRecord stored, Setting setting) {
+        Condition condition = catalogue.condition(stored.condition).orElseThrow();
+        double base = stored.baseRate == null ? condition.pretest().get(setting) : stored.baseRate;
+        double pretest = Suspicion.withId(stored.suspicion).orElseThrow().pretest(base);
+        return new Candidate(
+                condition.id(), pretest, Candidate.ASSUMED_LOGIT_SD, condition.ruleOut(), condition.act(), 1);
+    }
+
+    /** Every criterion of every test begun, on both sides. */
+    List<FindingView> findings(Readings readings, Side involved) {
+        Set<String> begun = readings.tests();
+        List<FindingView> views = new ArrayList<>();
+        for (ClinicalTest test : catalogue.tests()) {
+            if (begun.contains(test.id())) {
+                for (Side side : List.of(involved.other(), involved)) {
+                    test.criteria().forEach(c -> {
+                        Finding f = CriterionEvaluator.evaluate(test, c, readings, side);
+                        views.add(new FindingView(
+                                c.id(),
+                                test.id(),
+                                c.label(),
+                                side.id(),
+                                f.outcome().id(),
+                                f.reason()));
+                    });
+                }
+            }
+        }
+        return views;
+    }
+
+    static List<PlaceReadings> places(Readings readings) {
+        List<PlaceReadings> places = new ArrayList<>();
+        readings.byPlace().forEach((place, at) -> {
+            Map<String, Object> values = new LinkedHashMap<>();
+            at.leaves().forEach((leaf, value) -> values.put(leaf.leafName(), value.plain()));
+            places.add(new PlaceReadings(place.test(), place.at(), place.side().id(), values));
+        });
+        return places;
+    }
+}

@@ -1,0 +1,72 @@
+package lexicor.server.cases;
+
+import java.util.List;
+import lexicor.server.cases.CaseViews.CaseSummary;
+import lexicor.server.cases.CaseViews.CaseView;
+import lexicor.server.cases.CaseViews.Examination;
+import lexicor.server.cases.CaseViews.IntakeChange;
+import lexicor.server.cases.CaseViews.NewCase;
+import lexicor.server.cases.CaseViews.NewTap;
+import lexicor.server.problems.Refusal;
+import lexicor.server.standing.Weighed;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Cases over HTTP. */
+@RestController
+@RequestMapping("/api/cases")
+class CaseController {
+    private final CaseService service;
+
+    CaseController(CaseService service) {
+        this.service = service;
+    }
+
+    @GetMapping
+    List<CaseSummary> cases(
+            @RequestParam(defaultValue = "") String search, @RequestParam(defaultValue = "0") int page) {
+        if (page < 0 || page > 100_000) {
+            throw Refusal.field("page", "expected 0 or more");
+        }
+        return service.list(search, page);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    CaseView create(@RequestBody NewCase request) {
+        return service.create(request);
+    }
+
+    @GetMapping("/{code}")
+    CaseView get(@PathVariable String code) {
+        return service.get(code);
+    }
+
+    @PutMapping("/{code}/intake")
+    CaseView saveIntake(@PathVariable String code, @RequestBody IntakeChange change) {
+        return service.saveIntake(code, change);
+    }
+
+    @PostMapping("/{code}/taps")
+    Examination tap(@PathVariable String code, @RequestBody NewTap tap) {
+        return service.tap(code, tap);
+    }
+
+    @PostMapping("/{code}/undo")
+    Examination undo(@PathVariable String code) {
+        return service.undo(code);
+    }
+
+    @GetMapping("/{code}/weighed")
+    Weighed weighed(@PathVariable String code) {
+        return service.weighed(code);
+    }
+}

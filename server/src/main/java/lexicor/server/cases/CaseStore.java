@@ -1,0 +1,33 @@
+package lexicor.server.cases;
+
+import jakarta.persistence.LockModeType;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+interface CaseStore extends JpaRepository<CaseRecord, Long> {
+    Optional<CaseRecord> findByCode(String code);
+
+    /** Locked until the transaction ends, so that taps on one case are played one after another. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select c from CaseRecord c where c.code = :code")
+    Optional<CaseRecord> lockByCode(String code);
+
+    @Query(
+            "select c from CaseRecord c where lower(c.code) like concat('%', lower(:search), '%') order by c.updatedAt desc")
+    List<CaseRecord> search(String search, Pageable page);
+
+    @Query(
+            "select c.code from CaseRecord c where c.code like concat(:prefix, '%') order by length(c.code) desc, c.code desc")
+    List<String> codesFrom(String prefix, Pageable page);
+
+    /** Marks the time of the last tap. The version is the intake's and stays. */
+    @Modifying
+    @Query("update CaseRecord c set c.updatedAt = :at where c.id = :id")
+    void touch(Long id, Instant at);
+}

@@ -1,0 +1,28 @@
+package lexicor.server.cases;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What is asked before the examination.
+ *
+ * @param answers history items answered yes or no; those not known are absent
+ */
+public record Intake(
+        String complaint,
+        String involvedSide,
+        @Schema(nullable = true) String dominantSide,
+        @Schema(nullable = true) String ageBand,
+        String setting,
+        String mechanism,
+        List<CandidateChoice> candidates,
+        Map<String, Boolean> answers) {
+
+    /**
+     * A candidate diagnosis of the case.
+     *
+     * @param baseRate this case's own base rate; absent where the setting's applies
+     */
+    public record CandidateChoice(String condition, @Schema(nullable = true) Double baseRate, String suspicion) {}
+}

@@ -1,0 +1,139 @@
+package lexicor.server.catalogue;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.core.catalogue.Setting;
+import lexicor.core.examination.AgeBand;
+import lexicor.core.examination.Dial;
+import lexicor.core.examination.Pad;
+import lexicor.core.examination.PadBoard;
+import lexicor.core.weighing.Suspicion;
+import lexicor.server.catalogue.CatalogueView.BoardView;
+import lexicor.server.catalogue.CatalogueView.ChoiceView;
+import lexicor.server.catalogue.CatalogueView.ComplaintView;
+import lexicor.server.catalogue.CatalogueView.ConditionView;
+import lexicor.server.catalogue.CatalogueView.CriterionView;
+import lexicor.server.catalogue.CatalogueView.DialView;
+import lexicor.server.catalogue.CatalogueView.HistoryItemView;
+import lexicor.server.catalogue.CatalogueView.PadView;
+import lexicor.server.catalogue.CatalogueView.TestView;
+import lexicor.server.catalogue.CatalogueView.WarningView;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The whole catalogue in one answer; it changes only when the program starts anew. */
+@RestController
+class CatalogueController {
+    private static final Map<AgeBand, String> AGE_LABELS = Map.of(
+            AgeBand.UNDER_18, "Under 18",
+            AgeBand.FROM_18, "18 to 29",
+            AgeBand.FROM_30, "30 to 45",
+            AgeBand.FROM_46, "46 to 64",
+            AgeBand.FROM_65, "65 or over");
+    private static final Map<Setting, String> SETTING_LABELS = Map.of(
+            Setting.COMMUNITY, "Community clinic",
+            Setting.SPORTS, "Sports clinic",
+            Setting.SPECIALIST, "Specialist clinic");
+
+    private final CatalogueView view;
+
+    CatalogueController(Catalogue catalogue) {
+        view = new CatalogueView(
+                catalogue.tests().stream().map(t -> test(t, catalogue)).toList(),
+                catalogue.conditions().stream()
+                        .map(CatalogueController::condition)
+                        .toList(),
+                catalogue.complaints().stream()
+                        .map(c -> new ComplaintView(c.id(), c.name(), c.regions(), c.candidates()))
+                        .toList(),
+                catalogue.history().stream()
+                        .map(h -> new HistoryItemView(
+                                h.id(),
+                                h.ask(),
+                                h.finding(),
+                                h.fromAgeBand(),
+                                h.notches(),
+                                List.copyOf(catalogue.conditionsInformedBy(Set.of(h.id())))))
+                        .toList(),
+                catalogue.warnings().stream()
+                        .map(w -> new WarningView(w.id(), w.when(), w.message()))
+                        .toList(),
+                Arrays.stream(AgeBand.values())
+                        .map(a -> new ChoiceView(a.id(), AGE_LABELS.get(a), null))
+                        .toList(),
+                Arrays.stream(Setting.values())
+                        .map(s -> new ChoiceView(s.id(), SETTING_LABELS.get(s), null))
+                        .toList(),
+                Arrays.stream(Suspicion.values())
+                        .map(s -> new ChoiceView(s.id(), label(s.id()), s.oddsFactor()))
+                        .toList());
+    }
+
+    @GetMapping("/api/catalogue")
+    CatalogueView catalogue() {
+        return view;
+    }
+
+    private static TestView test(ClinicalTest t, Catalogue catalogue) {
+        return new TestView(
+                t.id(),
+                t.name(),
+                t.region(),
+                t.kind(),
+                t.family(),
+                t.position(),
+                t.minutes(),
+                t.provocation(),
+                t.holdSeconds().isPresent() ? t.holdSeconds().getAsInt() : null,
+                t.bothSides(),
+                t.steps(),
+                t.criteria().stream()
+                        .map(c -> new CriterionView(c.id(), c.label(), c.at()))
+                        .toList(),
+                PadBoard.of(t).stream().map(CatalogueController::board).toList(),
+                t.unreliableIf(),
+                t.watchFor(),
+                t.contraindications(),
+                t.after(),
+                List.copyOf(catalogue.conditionsInformedBy(t.criterionIds())));
+    }
+
+    private static BoardView board(PadBoard board) {
+        return new BoardView(
+                board.at(),
+                board.label(),
+                board.pads().stream().map(CatalogueController::pad).toList(),
+                board.dials().stream().map(CatalogueController::dial).toList());
+    }
+
+    private static PadView pad(Pad pad) {
+        Map<String, Object> sets = new LinkedHashMap<>();
+        pad.sets().forEach((leaf, value) -> sets.put(leaf.leafName(), value.plain()));
+        return new PadView(pad.id(), pad.label(), pad.hint(), sets);
+    }
+
+    private static DialView dial(Dial dial) {
+        ReadingLeaf leaf = dial.leaf();
+        return new DialView(
+                leaf.leafName(), dial.label(), leaf.unit(), leaf.low(), leaf.high(), dial.step(), dial.quick());
+    }
+
+    private static ConditionView condition(Condition c) {
+        Map<String, Double> rates = c.pretest().entrySet().stream()
+                .collect(Collectors.toMap(e -> e.getKey().id(), Map.Entry::getValue));
+        return new ConditionView(c.id(), c.name(), c.region(), rates, c.ruleOut(), c.act(), c.onward(), c.traumaOnly());
+    }
+
+    private static String label(String id) {
+        String words = id.replace('-', ' ');
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}

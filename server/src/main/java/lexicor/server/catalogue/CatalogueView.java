@@ -1,0 +1,80 @@
+package lexicor.server.catalogue;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Map;
+
+/** The catalogue as the browser needs it. */
+record CatalogueView(
+        List<TestView> tests,
+        List<ConditionView> conditions,
+        List<ComplaintView> complaints,
+        List<HistoryItemView> history,
+        List<WarningView> warnings,
+        List<ChoiceView> ageBands,
+        List<ChoiceView> settings,
+        List<ChoiceView> suspicions) {
+
+    /**
+     * A test with what there is to tap, one board for each of its places.
+     *
+     * @param informs conditions for which the packs have figures, or a cluster, that use the test
+     */
+    record TestView(
+            String id,
+            String name,
+            String region,
+            String kind,
+            String family,
+            String position,
+            double minutes,
+            int provocation,
+            @Schema(nullable = true) Integer holdSeconds,
+            boolean bothSides,
+            List<String> steps,
+            List<CriterionView> criteria,
+            List<BoardView> boards,
+            List<String> unreliableIf,
+            List<String> watchFor,
+            List<String> contraindications,
+            List<String> after,
+            List<String> informs) {}
+
+    record CriterionView(String id, String label, String at) {}
+
+    record BoardView(String at, String label, List<PadView> pads, List<DialView> dials) {}
+
+    /** A pad and the leaves it sets: truth values, codes and numbers. */
+    record PadView(String id, String label, String hint, Map<String, Object> sets) {}
+
+    record DialView(String leaf, String label, String unit, double low, double high, double step, List<Double> quick) {}
+
+    record ConditionView(
+            String id,
+            String name,
+            String region,
+            Map<String, Double> baseRates,
+            double ruleOut,
+            double act,
+            String onward,
+            boolean traumaOnly) {}
+
+    record ComplaintView(String id, String name, List<String> regions, List<String> candidates) {}
+
+    record HistoryItemView(
+            String id,
+            String ask,
+            boolean finding,
+            boolean fromAgeBand,
+            Map<String, Integer> notches,
+            List<String> informs) {}
+
+    record WarningView(String id, String when, String message) {}
+
+    /**
+     * One of a fixed list.
+     *
+     * @param factor what a notch of suspicion multiplies the odds by; absent elsewhere
+     */
+    record ChoiceView(String id, String label, @Schema(nullable = true) Double factor) {}
+}

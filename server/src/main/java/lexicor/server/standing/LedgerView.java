@@ -1,0 +1,148 @@
+package lexicor.server.standing;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import lexicor.core.catalogue.AccuracyRow;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Cluster;
+import lexicor.core.catalogue.Figures;
+import lexicor.core.evidence.Accuracy;
+import lexicor.core.evidence.Evidence;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.evidence.Interval;
+import lexicor.core.examination.Finding;
+import lexicor.core.examination.Findings;
+import lexicor.core.examination.Outcome;
+import lexicor.core.weighing.LedgerRow;
+import lexicor.core.weighing.LedgerRow.Kind;
+import lexicor.core.weighing.Status;
+import lexicor.core.weighing.WeighedCondition;
+import lexicor.server.standing.Weighed.LedgerRowView;
+import lexicor.server.standing.Weighed.SourceView;
+
+/** Ledger rows with their names, intervals and sources. */
+final class LedgerView {
+    private final Catalogue catalogue;
+    private final EvidenceBase evidence;
+    private final Findings findings;
+
+    LedgerView(Catalogue catalogue, EvidenceBase evidence, Findings findings) {
+        this.catalogue = catalogue;
+        this.evidence = evidence;
+        this.findings = findings;
+    }
+
+    static boolean isSpeakingCluster(LedgerRow row) {
+        return row.kind() == Kind.CLUSTER && (row.status() == Status.COUNTED || row.status() == Status.SET_ASIDE);
+    }
+
+    List<LedgerRowView> rows(WeighedCondition condition) {
+        return condition.ledger().stream()
+                .map(row -> row.kind() == Kind.CLUSTER ? cluster(row) : finding(row, condition.id()))
+                .toList();
+    }
+
+    private LedgerRowView finding(LedgerRow row, String condition) {
+        Optional<Accuracy> accuracy = Optional.ofNullable(evidence.of(row.id()).get(condition))
+                .filter(Evidence.Weighable.class::isInstance)
+                .map(e -> ((Evidence.Weighable) e).accuracy());
+        Optional<Interval> interval = accuracy.filter(a -> row.lrAlone().isPresent())
+                .map(a -> a.ratioInterval(row.result().equals("positive")));
+        return new LedgerRowView(
+                row.id(),
+                row.kind().id(),
+                catalogue.findingName(row.id()),
+                catalogue.testOf(row.id()).map(ClinicalTest::family).orElse(Finding.HISTORY_FAMILY),
+                row.result(),
+                findings.of(row.id()).map(Finding::reason).orElse(""),
+                orNull(row.lrAlone()),
+                interval.map(Interval::low).orElse(null),
+                interval.map(Interval::high).orElse(null),
+                orNull(row.lrAdded()),
+                row.status().id(),
+                StatusSentence.of(row, catalogue),
+                accuracy.map(a -> a.method().id()).orElse(null),
+                evidence.rows(row.id(), condition).stream()
+                        .map(LedgerView::source)
+                        .toList());
+    }
+
+    private LedgerRowView cluster(LedgerRow row) {
+        Cluster cluster = catalogue.clusters().stream()
+                .filter(c -> c.id().equals(row.id()))
+                .findFirst()
+                .orElseThrow();
+        Optional<Interval> interval = evidence.ofCluster(row.id())
+                .filter(e -> e instanceof Evidence.Weighable && row.lrAlone().isPresent())
+                .map(e -> ((Evidence.Weighable) e)
+                        .accuracy()
+                        .ratioInterval(row.result().equals("positive")));
+        return new LedgerRowView(
+                row.id(),
+                row.kind().id(),
+                cluster.name(),
+                "cluster",
+                row.result(),
+                members(cluster),
+                orNull(row.lrAlone()),
+                interval.map(Interval::low).orElse(null),
+                interval.map(Interval::high).orElse(null),
+                orNull(row.lrAdded()),
+                row.status().id(),
+                StatusSentence.of(row, catalogue),
+                null,
+                List.of(clusterSource(cluster)));
+    }
+
+    private String members(Cluster cluster) {
+        long positive = cluster.members().stream()
+                .filter(m -> findings.of(m)
+                        .filter(f -> f.outcome() == Outcome.POSITIVE)
+                        .isPresent())
+                .count();
+        return positive + " of " + cluster.members().size() + " positive";
+    }
+
+    private static SourceView source(AccuracyRow row) {
+        Figures f = row.figures();
+        return new SourceView(
+                row.source(),
+                row.year(),
+                row.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                f.sensitivity(),
+                orNull(f.specificity()),
+                orNull(f.diseased()),
+                orNull(f.healthy()),
+                row.population(),
+                row.bias(),
+                row.confidence(),
+                "not yet checked",
+                row.note());
+    }
+
+    private static SourceView clusterSource(Cluster cluster) {
+        Optional<Figures> f = cluster.accuracy().stream().findFirst();
+        String text = cluster.citation().source();
+        int comma = text.lastIndexOf(", ");
+        return new SourceView(
+                text.substring(0, comma),
+                Integer.parseInt(text.substring(comma + 2)),
+                cluster.citation().derived() ? "derived" : "cluster",
+                f.map(Figures::sensitivity).orElse(null),
+                f.map(x -> orNull(x.specificity())).orElse(null),
+                f.map(x -> orNull(x.diseased())).orElse(null),
+                f.map(x -> orNull(x.healthy())).orElse(null),
+                "",
+                "unclear",
+                cluster.citation().confidence(),
+                "not yet checked",
+                cluster.citation().caution());
+    }
+
+    private static Double orNull(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+}

@@ -1,0 +1,51 @@
+package lexicor.server.standing;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * Where a case stands: short enough to answer every tap.
+ *
+ * @param settled whether no test left can carry an undecided condition over one of its lines
+ */
+public record Standing(
+        List<ConditionStanding> conditions, boolean rankingDependsOnSchool, List<NextTestView> next, boolean settled) {
+
+    /** One condition on its rail. */
+    public record ConditionStanding(
+            String id,
+            String name,
+            int rank,
+            double pretest,
+            double posttest,
+            double low,
+            double high,
+            double lowNewClinic,
+            double highNewClinic,
+            double probabilityFirst,
+            String verdict,
+            boolean borderline,
+            double ruleOut,
+            double act,
+            int counted) {}
+
+    /**
+     * A test that could be done next, and what it would do.
+     *
+     * @param firstDo a test that has to come before it and is not done yet
+     */
+    public record NextTestView(
+            String criterion,
+            String test,
+            String testName,
+            String label,
+            String position,
+            double minutes,
+            double gain,
+            @Schema(nullable = true) Double gainPerMinute,
+            @Schema(nullable = true) String firstDo,
+            List<Effect> effects) {}
+
+    /** What a next test would do to one condition. */
+    public record Effect(String condition, String name, double now, double ifPositive, double ifNegative) {}
+}

@@ -1,0 +1,34 @@
+package lexicor.server.standing;
+
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Cluster;
+import lexicor.core.weighing.LedgerRow;
+
+/** What became of a finding, in plain words. */
+final class StatusSentence {
+    private StatusSentence() {}
+
+    static String of(LedgerRow row, Catalogue catalogue) {
+        String because = row.because().isEmpty() ? "" : name(row.because(), catalogue);
+        return switch (row.status()) {
+            case COUNTED -> "Counted.";
+            case SET_ASIDE -> "The others have already said it.";
+            case SUPERSEDED -> "\u201c" + because + "\u201d speaks for it.";
+            case SHARES_TESTS -> "Shares tests with \u201c" + because + "\u201d, which counts.";
+            case SAME_TEST -> "The same test already speaks through \u201c" + because + "\u201d.";
+            case LEFT_OUT -> "Only studies at high risk of bias, which are left out.";
+            case NO_DATA -> "No published figures for this condition in the packs.";
+            case SENSITIVITY_ONLY -> "Only a sensitivity is published: no likelihood ratio follows from it.";
+            case UNCLEAR -> "Unclear, so not weighed.";
+            case OPEN -> "Not decided yet.";
+        };
+    }
+
+    static String name(String id, Catalogue catalogue) {
+        return catalogue.clusters().stream()
+                .filter(c -> c.id().equals(id))
+                .map(Cluster::name)
+                .findFirst()
+                .orElseGet(() -> catalogue.findingName(id));
+    }
+}

@@ -1,0 +1,13 @@
+package lexicor.server.start;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Every address of the browser's own routing answers with the page. */
+@Controller
+class Pages {
+    @GetMapping({"/cases", "/cases/**"})
+    String page() {
+        return "forward:/index.html";
+    }
+}

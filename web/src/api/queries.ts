@@ -1,0 +1,64 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { call, Problem } from "./client";
+import type { CaseSummary, CaseView, Catalogue, Intake, Weighed } from "./types";
+
+export const caseKey = (code: string) => ["case", code] as const;
+export const weighedKey = (code: string) => ["weighed", code] as const;
+
+/** The packs; they change only when the program starts anew. */
+export function useCatalogue() {
+  return useQuery({
+    queryKey: ["catalogue"],
+    queryFn: () => call<Catalogue>("/api/catalogue"),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+export function useCases(search: string) {
+  return useQuery({
+    queryKey: ["cases", search],
+    queryFn: () => call<CaseSummary[]>(`/api/cases?search=${encodeURIComponent(search)}`),
+    placeholderData: (previous) => previous,
+  });
+}
+
+export function useCase(code: string) {
+  return useQuery({ queryKey: caseKey(code), queryFn: () => call<CaseView>(`/api/cases/${code}`) });
+}
+
+export function useWeighed(code: string) {
+  return useQuery({
+    queryKey: weighedKey(code),
+    queryFn: () => call<Weighed>(`/api/cases/${code}/weighed`),
+    staleTime: 0,
+  });
+}
+
+export function useNewCase() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (request: { code?: string; complaint: string; involvedSide: string; setting: string }) =>
+      call<CaseView>("/api/cases", "POST", request),
+    onSuccess: () => client.invalidateQueries({ queryKey: ["cases"] }),
+  });
+}
+
+/** Saves the intake over the version last seen; when somebody else saved in between, the page shows theirs. */
+export function useSaveIntake(code: string) {
+  const client = useQueryClient();
+  return useMutation({
+    scope: { id: `intake ${code}` },
+    mutationFn: (change: (intake: Intake) => Intake) => {
+      const seen = client.getQueryData<CaseView>(caseKey(code));
+      if (!seen) {
+        throw new Problem(0, "The case is not loaded yet.", []);
+      }
+      return call<CaseView>(`/api/cases/${code}/intake`, "PUT", {
+        version: seen.version,
+        intake: change(seen.intake),
+      });
+    },
+    onSuccess: (saved) => client.setQueryData(caseKey(code), saved),
+    onError: () => client.invalidateQueries({ queryKey: caseKey(code) }),
+  });
+}

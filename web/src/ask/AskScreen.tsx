@@ -1,0 +1,100 @@
+import { Link } from "react-router";
+import { useSaveIntake } from "../api/queries";
+import type { Intake } from "../api/types";
+import { useCaseContext } from "../frame/CaseFrame";
+import { ErrorNote } from "../pieces/ErrorNote";
+import { Toggles } from "../pieces/Toggles";
+import { Candidates } from "./Candidates";
+import { History } from "./History";
+import { MechanismField } from "./MechanismField";
+
+const SIDES = [
+  { id: "left", label: "Left" },
+  { id: "right", label: "Right" },
+];
+
+/** What is asked before anybody is touched. Every answer saves by itself. */
+export function AskScreen() {
+  const { view, catalogue } = useCaseContext();
+  const save = useSaveIntake(view.code);
+  const intake = view.intake;
+  const set = (change: Partial<Intake>) => save.mutate((current) => ({ ...current, ...change }));
+  const chooseComplaint = (id: string) => {
+    const complaint = catalogue.complaints.find((c) => c.id === id);
+    set({
+      complaint: id,
+      candidates: complaint?.candidates.map((condition) => ({ condition, suspicion: "as-usual" })),
+    });
+  };
+  return (
+    <main className="grid min-h-0 flex-1 grid-cols-[460px_1fr] max-lg:grid-cols-1 max-lg:overflow-auto">
+      <section
+        aria-label="The patient"
+        className="flex flex-col gap-3.5 overflow-auto border-r-[1.5px] border-line p-5"
+      >
+        <h1 className="m-0 text-[28px] leading-tight font-bold">Ask</h1>
+        <ErrorNote error={save.error} onDismiss={save.reset} />
+        <label className="flex flex-col gap-1">
+          What brings the patient
+          <select
+            className="field"
+            value={intake.complaint}
+            onChange={(e) => chooseComplaint(e.target.value)}
+          >
+            {catalogue.complaints.map((c) => (
+              <option key={c.id} value={c.id}>
+                {c.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <div className="flex gap-8">
+          <Toggles
+            label="Side that troubles"
+            value={intake.involvedSide}
+            options={SIDES}
+            onChange={(involvedSide) => set({ involvedSide })}
+          />
+          <Toggles
+            label="Dominant side"
+            value={intake.dominantSide ?? ""}
+            options={SIDES}
+            mayClear
+            onChange={(side) => set({ dominantSide: side || undefined })}
+          />
+        </div>
+        <Toggles
+          label="Age"
+          value={intake.ageBand ?? ""}
+          options={catalogue.ageBands}
+          mayClear
+          onChange={(band) => set({ ageBand: band || undefined })}
+        />
+        <Toggles
+          label="Seen in a"
+          value={intake.setting}
+          options={catalogue.settings}
+          onChange={(setting) => set({ setting })}
+        />
+        <MechanismField key={view.code} value={intake.mechanism} onSave={(mechanism) => set({ mechanism })} />
+        <History intake={intake} catalogue={catalogue} onAnswer={(answers) => set({ answers })} />
+      </section>
+      <section
+        aria-label="Suspicion before the examination"
+        className="flex min-h-0 flex-col gap-2 overflow-auto p-5"
+      >
+        <Candidates
+          intake={intake}
+          catalogue={catalogue}
+          standing={view.examination.standing}
+          onChange={(candidates) => set({ candidates })}
+        />
+        <div className="mt-auto flex justify-end pt-3">
+          <Link to={`/cases/${view.code}/couch`} className="action inline-flex items-center">
+            To the couch
+          </Link>
+        </div>
+      </section>
+    </main>
+  );
+}

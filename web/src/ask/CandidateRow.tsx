@@ -1,0 +1,64 @@
+import { RadioGroup } from "radix-ui";
+import type { CandidateChoice, Catalogue, Intake } from "../api/types";
+import { percent } from "../pieces/format";
+import { BaseRate } from "./BaseRate";
+
+/** One candidate on five notches; the middle one is the base rate as it is. */
+export function CandidateRow(props: {
+  choice: CandidateChoice;
+  intake: Intake;
+  catalogue: Catalogue;
+  pretest: number | undefined;
+  onChange: (choice: CandidateChoice) => void;
+  onRemove: () => void;
+}) {
+  const { choice, catalogue } = props;
+  const condition = catalogue.conditions.find((c) => c.id === choice.condition);
+  if (!condition) {
+    return null;
+  }
+  const usual = condition.baseRates[props.intake.setting] ?? 0;
+  return (
+    <li className="grid grid-cols-[1fr_auto_96px_48px] items-center gap-3 border-b border-line py-1">
+      <span className="text-[17px] leading-tight">
+        {condition.name}
+        <BaseRate
+          name={condition.name}
+          usual={usual}
+          own={choice.baseRate}
+          onChange={(baseRate) => props.onChange({ ...choice, baseRate })}
+        />
+      </span>
+      <RadioGroup.Root
+        aria-label={`Suspicion of ${condition.name}`}
+        className="grid w-[340px] grid-cols-5"
+        value={choice.suspicion}
+        onValueChange={(suspicion) => props.onChange({ ...choice, suspicion })}
+      >
+        {catalogue.suspicions.map((s) => (
+          <RadioGroup.Item
+            key={s.id}
+            value={s.id}
+            aria-label={s.label}
+            className="group relative flex h-12 items-center justify-center before:absolute before:inset-x-0 before:top-1/2 before:h-[2px] before:bg-edge first:before:left-1/2 last:before:right-1/2"
+          >
+            <span className="relative h-4 w-[5px] rounded bg-edge group-data-[state=checked]:h-[18px] group-data-[state=checked]:w-[18px] group-data-[state=checked]:rotate-45 group-data-[state=checked]:rounded-none group-data-[state=checked]:bg-teal" />
+          </RadioGroup.Item>
+        ))}
+      </RadioGroup.Root>
+      <span className="text-right text-[19px] font-bold">
+        {props.pretest === undefined ? "" : percent(props.pretest)}
+      </span>
+      <button
+        type="button"
+        className="min-h-12 min-w-12 rounded text-soft"
+        aria-label={`Remove ${condition.name}`}
+        onClick={props.onRemove}
+      >
+        <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
+          <path d="M3 3l10 10M13 3L3 13" stroke="currentColor" strokeWidth="2" />
+        </svg>
+      </button>
+    </li>
+  );
+}

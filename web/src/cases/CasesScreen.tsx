@@ -1,0 +1,43 @@
+import { useState } from "react";
+import { useCases } from "../api/queries";
+import { Caution } from "../frame/CautionNote";
+import { TopBar } from "../frame/TopBar";
+import { ErrorNote } from "../pieces/ErrorNote";
+import { CaseLine } from "./CaseLine";
+import { NewCase } from "./NewCase";
+
+export function CasesScreen() {
+  const [search, setSearch] = useState("");
+  const cases = useCases(search);
+  return (
+    <>
+      <TopBar />
+      <main className="mx-auto flex max-w-[1180px] flex-col gap-3 px-5 py-4">
+        <Caution />
+        <div className="flex flex-wrap items-center gap-4">
+          <h1 className="m-0 text-[28px] font-bold">Cases</h1>
+          <input
+            type="search"
+            className="field ml-auto w-56"
+            placeholder="Find a code"
+            aria-label="Find a case by its code"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+          />
+          <NewCase />
+        </div>
+        <ErrorNote error={cases.error} />
+        {cases.data?.length === 0 && (
+          <p className="text-soft">
+            {search ? `No code contains \u201c${search}\u201d.` : "No cases yet. Open the first one."}
+          </p>
+        )}
+        <ul className="m-0 list-none border-t-2 border-ink p-0">
+          {cases.data?.map((c) => (
+            <CaseLine key={c.code} summary={c} />
+          ))}
+        </ul>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,101 @@
+import type { Board, Changes, ClinicalTest, Examination, Pad, Side } from "../api/types";
+import { minutes, sideName } from "../pieces/format";
+import { Toggles } from "../pieces/Toggles";
+import { leavesAt } from "./examination";
+import { Outcomes } from "./Outcomes";
+import { positionName } from "./order";
+import { SidePads } from "./SidePads";
+
+/** One test: how to do it, what was felt and seen on both sides, and what its criteria make of that. */
+export function CurrentTest(props: {
+  test: ClinicalTest;
+  board: Board;
+  examination: Examination;
+  involved: Side;
+  side: Side;
+  onSide: (side: Side) => void;
+  onBoard: (at: string) => void;
+  onPad: (side: Side, pad: Pad) => void;
+  onChange: (side: Side, changes: Changes) => void;
+  onUndo: () => void;
+  saving: boolean;
+}) {
+  const { test, board, involved, examination } = props;
+  const other: Side = involved === "left" ? "right" : "left";
+  return (
+    <>
+      <h2 className="m-0 text-[29px] leading-tight font-bold">{test.name}</h2>
+      <p className="mt-1 mb-2 text-[16px] text-soft">
+        {positionName(test.position)}, {minutes(test.minutes)}
+        {test.holdSeconds ? `, held ${test.holdSeconds} s` : ""}
+        {test.provocation >= 3 && <b className="text-amber"> Can hurt or startle: slowly, watch the face.</b>}
+      </p>
+      <ol className="m-0 list-decimal rounded-md border-[1.5px] border-line bg-card py-1.5 pr-3 pl-8 text-[16px] leading-snug">
+        {test.steps.map((s) => (
+          <li key={s}>{s}</li>
+        ))}
+      </ol>
+      <Cautions test={test} />
+      {test.boards.length > 1 && (
+        <div className="mt-2">
+          <Toggles
+            label="Where"
+            hideLabel
+            value={board.at}
+            options={test.boards.map((b) => ({ id: b.at, label: b.label }))}
+            onChange={props.onBoard}
+          />
+        </div>
+      )}
+      <div className="mt-2.5 grid grid-cols-[150px_1fr] gap-4 max-md:grid-cols-1">
+        {[other, involved].map((side) => (
+          <SidePads
+            key={side}
+            side={side}
+            name={sideName(side)}
+            role={side === involved ? "the one that troubles" : "other side"}
+            involved={side === involved}
+            active={side === props.side}
+            board={board}
+            leaves={leavesAt(examination, test.id, board.at, side)}
+            onActivate={() => props.onSide(side)}
+            onPad={(pad) => props.onPad(side, pad)}
+            onChange={(changes) => props.onChange(side, changes)}
+          />
+        ))}
+      </div>
+      <Outcomes
+        test={test}
+        findings={examination.findings}
+        side={involved}
+        canUndo={examination.canUndo}
+        saving={props.saving}
+        onUndo={props.onUndo}
+        onConfirm={() => props.onChange(involved, { "mark.confirmed": true })}
+      />
+    </>
+  );
+}
+
+function Cautions(props: { test: ClinicalTest }) {
+  const { test } = props;
+  return (
+    <details className="mt-1.5 text-[15px] text-soft">
+      <summary className="min-h-7">
+        {test.contraindications.length > 0 ? (
+          <>
+            <b className="text-stop">Not with</b>{" "}
+            {test.contraindications.map((c) => c.replaceAll("-", " ")).join(", ")}.{" "}
+          </>
+        ) : null}
+        <span className="underline decoration-dotted">What to watch for</span>
+      </summary>
+      <ul className="my-1 list-disc pl-6">
+        {test.watchFor.map((w) => (
+          <li key={w}>{w}</li>
+        ))}
+        {test.unreliableIf.length > 0 && <li>Unreliable with: {test.unreliableIf.join("; ")}.</li>}
+      </ul>
+    </details>
+  );
+}

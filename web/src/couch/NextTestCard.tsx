@@ -1,0 +1,60 @@
+import type { Standing } from "../api/types";
+import { useCaseContext } from "../frame/CaseFrame";
+import { minutes, percent } from "../pieces/format";
+
+/** The test that would tell most, and what either result would do. */
+export function NextTestCard(props: { standing: Standing; onGo: (test: string) => void }) {
+  const { catalogue } = useCaseContext();
+  const next = props.standing.next[0];
+  if (!next) {
+    return (
+      <div className="mt-auto rounded-lg border-2 border-line bg-card px-3.5 py-3 text-[16px]">
+        <b>Nothing left to test</b> among the tests with figures.
+      </div>
+    );
+  }
+  const firstDo = catalogue.tests.find((t) => t.id === next.firstDo);
+  return (
+    <div className="mt-auto rounded-lg border-2 border-teal bg-card px-3.5 py-2.5 text-[16px]">
+      {props.standing.settled && (
+        <p className="m-0 mb-1.5 border-b border-line pb-1.5 text-[15px]">
+          <b>Settled.</b> No test left can by itself carry an undecided diagnosis over one of its lines.
+        </p>
+      )}
+      <h3 className="m-0 text-[18px] leading-tight font-bold">
+        {props.standing.settled ? "Would tell most" : "Next"}: {next.testName}{" "}
+        <span className="text-[14px] font-normal text-soft">{minutes(next.minutes)}</span>
+      </h3>
+      <p className="m-0 text-[14px] text-soft">{next.label}, from now:</p>
+      <table className="w-full border-collapse text-[15px]">
+        <thead className="text-[14px] text-soft">
+          <tr>
+            <th className="text-left font-normal">
+              <span className="sr-only">Condition</span>
+            </th>
+            <th className="text-right font-normal">if positive</th>
+            <th className="text-right font-normal">negative</th>
+          </tr>
+        </thead>
+        <tbody>
+          {next.effects.slice(0, 2).map((e) => (
+            <tr key={e.condition}>
+              <td className="max-w-[150px] truncate">
+                {e.name} <span className="text-soft">{percent(e.now)}</span>
+              </td>
+              <td className="text-right font-bold">{percent(e.ifPositive)}</td>
+              <td className="text-right font-bold">{percent(e.ifNegative)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <button
+        type="button"
+        className="action mt-1.5 w-full text-left"
+        onClick={() => props.onGo(firstDo?.id ?? next.test)}
+      >
+        {firstDo ? `First: ${firstDo.name}` : "Go to it"} <span className="float-right font-normal">G</span>
+      </button>
+    </div>
+  );
+}

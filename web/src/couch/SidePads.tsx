@@ -1,0 +1,114 @@
+import { useState } from "react";
+import type { Board, Changes, Leaves, Pad, Side } from "../api/types";
+import { DialRow } from "./DialRow";
+import { isOn } from "./examination";
+
+const NOTHING = "nothing";
+const MARKS: [string, string, string][] = [
+  ["mark.cannotTell", "Can't tell", "."],
+  ["mark.notDone", "Not done", "X"],
+];
+
+/**
+ * What was felt and seen on one side. The other side shows one tap for nothing found until something was; the pads of
+ * the side that keys go to carry their numbers.
+ */
+export function SidePads(props: {
+  side: Side;
+  name: string;
+  role: string;
+  involved: boolean;
+  active: boolean;
+  board: Board;
+  leaves: Leaves;
+  onActivate: () => void;
+  onPad: (pad: Pad) => void;
+  onChange: (changes: Changes) => void;
+}) {
+  const { board, leaves, involved, active } = props;
+  const [opened, setOpened] = useState(false);
+  const pads = board.pads as Pad[];
+  const nothing = pads.find((p) => p.id === NOTHING);
+  const somethingFound = Object.keys(leaves).length > 0 && !(nothing && isOn(nothing, leaves));
+  const whole = involved || opened || active || somethingFound;
+  return (
+    <section
+      aria-label={`${props.name}, ${props.role}`}
+      data-involved={involved}
+      className="border-t-4 border-line pt-1.5 data-[involved=true]:border-teal"
+    >
+      <h3 className="m-0 mb-1.5 flex items-baseline justify-between gap-2 text-[17px] font-semibold">
+        {props.name}
+        <span className="text-[14px] font-normal text-soft">
+          {props.role}
+          {active ? ", keys go here" : ""}
+        </span>
+      </h3>
+      <div className={involved ? "grid grid-cols-3 gap-1.5 max-md:grid-cols-2" : "grid grid-cols-1 gap-1.5"}>
+        {pads
+          .filter((p) => whole || p.id === NOTHING)
+          .map((pad) => (
+            <PadButton
+              key={pad.id}
+              pad={pad}
+              keyName={active ? keyOf(pads.indexOf(pad)) : !involved && pad.id === NOTHING ? "N" : ""}
+              on={isOn(pad, leaves)}
+              onTap={() => props.onPad(pad)}
+            />
+          ))}
+        {whole ? (
+          MARKS.map(([leaf, label, key]) => (
+            <button
+              key={leaf}
+              type="button"
+              className="pad"
+              data-on={leaves[leaf] === true}
+              aria-pressed={leaves[leaf] === true}
+              onClick={() => props.onChange({ [leaf]: leaves[leaf] === true ? null : true })}
+            >
+              {label}
+              {active && <span className="pad-key">{key}</span>}
+            </button>
+          ))
+        ) : (
+          <button type="button" className="pad" onClick={() => setOpened(true)}>
+            Something found
+            <span className="pad-hint">open the pads</span>
+          </button>
+        )}
+      </div>
+      {whole && board.dials.length > 0 && (
+        <div className="mt-1.5 flex flex-col gap-1.5">
+          {board.dials.map((dial) => (
+            <DialRow
+              key={dial.leaf}
+              dial={dial}
+              sideName={props.name}
+              value={leaves[dial.leaf] as number | undefined}
+              narrow={!involved}
+              onChange={(value) => props.onChange({ [dial.leaf]: value })}
+            />
+          ))}
+        </div>
+      )}
+    </section>
+  );
+}
+
+function keyOf(index: number): string {
+  return index < 9 ? String(index + 1) : "";
+}
+
+function PadButton(props: { pad: Pad; keyName: string; on: boolean; onTap: () => void }) {
+  return (
+    <button type="button" className="pad" data-on={props.on} aria-pressed={props.on} onClick={props.onTap}>
+      {props.pad.label}
+      {props.pad.hint && <span className="pad-hint">{props.pad.hint}</span>}
+      {props.keyName && (
+        <span className="pad-key" aria-hidden="true">
+          {props.keyName}
+        </span>
+      )}
+    </button>
+  );
+}

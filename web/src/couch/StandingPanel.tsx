@@ -1,0 +1,44 @@
+import type { Standing } from "../api/types";
+import { percent } from "../pieces/format";
+import { Rail } from "../pieces/Rail";
+import { RailKey } from "../pieces/RailKey";
+import { useWidth } from "../pieces/useWidth";
+import { NextTestCard } from "./NextTestCard";
+
+const SHOWN = 5;
+
+/** The leading candidates on their rails, and what to test next. */
+export function StandingPanel(props: { standing: Standing; onGo: (test: string) => void }) {
+  const { ref, width } = useWidth<HTMLOListElement>(328);
+  const shown = props.standing.conditions.slice(0, SHOWN);
+  return (
+    <section
+      aria-label="Standing"
+      className="flex min-h-0 flex-col gap-2 overflow-auto border-l-[1.5px] border-line bg-panel px-4 py-3"
+    >
+      <h2 className="m-0 flex items-baseline justify-between text-[18px] font-bold">
+        Standing <span className="text-[14px] font-normal text-soft">pretest, then now</span>
+      </h2>
+      <ol ref={ref} aria-live="polite" className="m-0 list-none p-0">
+        {shown.map((c, i) => (
+          <li key={c.id} className="mt-1">
+            <div className="flex items-baseline justify-between gap-2">
+              <span className="truncate text-[16px]">{c.name}</span>
+              <span className="shrink-0 text-[15px] text-soft">
+                {percent(c.pretest)} to <b className="text-[19px] text-ink">{percent(c.posttest)}</b>
+              </span>
+            </div>
+            <Rail values={c} width={width} labels={i === shown.length - 1} />
+          </li>
+        ))}
+      </ol>
+      {props.standing.conditions.length > SHOWN && (
+        <p className="m-0 text-[14px] text-soft">
+          {props.standing.conditions.length - SHOWN} more on the weigh screen (W).
+        </p>
+      )}
+      <RailKey />
+      <NextTestCard standing={props.standing} onGo={props.onGo} />
+    </section>
+  );
+}

@@ -1,0 +1,19 @@
+/** A refusal or failure, where it happened. */
+export function ErrorNote(props: { error: Error | null; onDismiss?: () => void }) {
+  if (!props.error) {
+    return null;
+  }
+  return (
+    <div
+      role="alert"
+      className="flex items-center gap-4 border-l-4 border-stop bg-card px-4 py-2 text-[16px]"
+    >
+      <span>{props.error.message}</span>
+      {props.onDismiss && (
+        <button type="button" className="choice ml-auto" onClick={props.onDismiss}>
+          Understood
+        </button>
+      )}
+    </div>
+  );
+}

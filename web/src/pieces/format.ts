@@ -1,0 +1,45 @@
+const NARROW_SPACE = "\u202f";
+
+/** A probability in percent: whole, with one more digit towards the ends, where it matters. */
+export function percent(p: number): string {
+  const value = p * 100;
+  const rounded =
+    value < 0.95 || value > 99.05
+      ? value.toFixed(1)
+      : value < 9.95
+        ? trim(value.toFixed(1))
+        : value.toFixed(0);
+  return `${rounded}${NARROW_SPACE}%`;
+}
+
+/** A likelihood ratio as a factor: three digits at most. */
+export function factor(lr: number): string {
+  const digits =
+    lr >= 99.5 ? lr.toFixed(0) : lr >= 9.95 ? lr.toFixed(1) : lr >= 0.1 ? lr.toFixed(2) : lr.toPrecision(2);
+  return `\u00d7${NARROW_SPACE}${digits}`;
+}
+
+export function minutes(value: number): string {
+  return value === 1 ? "1 minute" : `${trim(value.toFixed(1))} minutes`;
+}
+
+export function sideName(side: string): string {
+  return side === "left" ? "Left" : "Right";
+}
+
+export function plainNumber(value: number): string {
+  return trim(value.toFixed(2));
+}
+
+export function time(instant: string): string {
+  return new Date(instant).toLocaleString("en-GB", {
+    day: "numeric",
+    month: "short",
+    hour: "2-digit",
+    minute: "2-digit",
+  });
+}
+
+function trim(digits: string): string {
+  return digits.includes(".") ? digits.replace(/0+$/, "").replace(/\.$/, "") : digits;
+}

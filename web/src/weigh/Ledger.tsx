@@ -1,0 +1,81 @@
+import type { LedgerRow } from "../api/types";
+import { factor } from "../pieces/format";
+import { Mark, outcomeWord } from "../pieces/Mark";
+import { railPosition } from "../pieces/scale";
+import { Sources } from "./Sources";
+import { pathOf } from "./steps";
+
+const WIDTH = 190;
+
+/** What each counted finding says alone and what it added given the rest, with where the figures come from. */
+export function Ledger(props: { rows: LedgerRow[]; pretest: number }) {
+  if (props.rows.length === 0) {
+    return (
+      <p className="m-0 text-[16px] text-soft">Nothing recorded so far says anything of this condition.</p>
+    );
+  }
+  return (
+    <table className="w-full border-collapse text-[16px]">
+      <caption className="pb-1 text-left text-[18px] font-bold">What was counted</caption>
+      <thead className="border-b-[1.5px] border-ink text-[14px] text-soft">
+        <tr>
+          <th className="py-1 text-left font-normal">Finding</th>
+          <th className="text-left font-normal">Moves it</th>
+          <th className="text-right font-normal">Alone (95&#8239;%)</th>
+          <th className="text-right font-normal">Added</th>
+        </tr>
+      </thead>
+      <tbody>
+        {pathOf(props.rows, props.pretest).map(({ row, from, to }) => (
+          <tr key={row.id} className="border-b border-line align-top">
+            <td className="py-1.5 pr-3">
+              <span className="flex gap-2">
+                <span className="pt-0.5">
+                  <Mark outcome={row.result} />
+                </span>
+                <span>
+                  {row.name} <b>{outcomeWord(row.result).toLowerCase()}</b>
+                  {row.reason && <span className="text-soft">: {row.reason}</span>}
+                  <Sources row={row} />
+                </span>
+              </span>
+            </td>
+            <td className="w-[190px] pt-2">
+              <Move from={from} to={to} />
+            </td>
+            <td className="pt-1.5 pl-2 text-right whitespace-nowrap">
+              {row.lrAlone !== undefined && factor(row.lrAlone)}
+              {row.lrLow !== undefined && row.lrHigh !== undefined && (
+                <span className="block text-[14px] text-soft">
+                  {factor(row.lrLow).slice(2)} to {factor(row.lrHigh).slice(2)}
+                </span>
+              )}
+            </td>
+            <td className="pt-1.5 pl-3 text-right font-bold whitespace-nowrap">
+              {row.lrAdded !== undefined && factor(row.lrAdded)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Move(props: { from: number; to: number }) {
+  const x = (p: number) => 4 + (WIDTH - 8) * railPosition(p);
+  const up = props.to >= props.from;
+  return (
+    <svg width={WIDTH} height="16" viewBox={`0 0 ${WIDTH} 16`} aria-hidden="true">
+      <line x1="4" x2={WIDTH - 4} y1="8" y2="8" stroke="var(--line)" strokeWidth="2" />
+      <line
+        x1={x(props.from)}
+        x2={x(props.to)}
+        y1="8"
+        y2="8"
+        stroke={up ? "var(--amber)" : "var(--teal)"}
+        strokeWidth="7"
+      />
+      <line x1={x(props.to)} x2={x(props.to)} y1="1" y2="15" stroke="var(--ink)" strokeWidth="3" />
+    </svg>
+  );
+}

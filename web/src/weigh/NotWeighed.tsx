@@ -1,0 +1,54 @@
+import type { LedgerRow } from "../api/types";
+import { Mark, outcomeWord } from "../pieces/Mark";
+import { Sources } from "./Sources";
+
+const GROUPS: [string, string][] = [
+  ["set-aside", "Set aside: the others have already said it"],
+  ["superseded", "A cluster speaks for them"],
+  ["same-test", "Their test already speaks through another criterion"],
+  ["shares-tests", "Share tests with a cluster that counts"],
+  ["unclear", "Unclear"],
+  ["open", "Clusters not decided yet"],
+  ["left-out", "Only studies at high risk of bias"],
+  ["sensitivity-only", "Only a sensitivity is published"],
+  ["no-data", "No figures for this condition"],
+];
+
+/** Every finding that was not weighed, by the reason; none is dropped silently. */
+export function NotWeighed(props: { rows: LedgerRow[] }) {
+  const groups = GROUPS.map(([status, title]) => ({
+    title,
+    rows: props.rows.filter((r) => r.status === status),
+  })).filter((g) => g.rows.length > 0);
+  if (groups.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Not weighed">
+      <h3 className="m-0 mb-1 text-[18px] font-bold">Not weighed ({props.rows.length})</h3>
+      {groups.map((g) => (
+        <details key={g.title} className="border-t border-line py-0.5 text-[16px]">
+          <summary className="min-h-8">
+            {g.title} ({g.rows.length})
+          </summary>
+          <ul className="m-0 list-none p-0 pb-1 pl-4">
+            {g.rows.map((r) => (
+              <li key={r.id} className="flex gap-2 py-0.5">
+                <span className="pt-0.5">
+                  <Mark outcome={r.result} />
+                </span>
+                <span>
+                  {r.name} <b>{outcomeWord(r.result).toLowerCase()}</b>
+                  <span className="text-soft">
+                    {r.reason ? `: ${r.reason}` : ""}. {r.sentence}
+                  </span>
+                  <Sources row={r} />
+                </span>
+              </li>
+            ))}
+          </ul>
+        </details>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,48 @@
+import type { Weighed } from "../api/types";
+import { percent } from "../pieces/format";
+
+const SHOWN = 6;
+const ORDER = ["overlap-aware", "independent", "strongest-per-family", "published-clusters"];
+
+/** The four ways to weigh, side by side. */
+export function Schools(props: { weighed: Weighed }) {
+  const { standing, schools } = props.weighed;
+  const columns = ORDER.flatMap((id) => schools.filter((s) => s.id === id));
+  return (
+    <table className="w-full border-collapse text-[16px]">
+      <caption className="pb-1 text-left">
+        <b className="text-[18px]">Four ways to weigh.</b>{" "}
+        <span className="text-soft">
+          {standing.rankingDependsOnSchool
+            ? "Which candidate comes first depends on the way."
+            : "The same candidate comes first in all of them."}
+        </span>
+      </caption>
+      <thead className="border-b-[1.5px] border-ink text-[14px] text-soft">
+        <tr>
+          <th className="text-left font-normal">Candidate, pretest</th>
+          {columns.map((s) => (
+            <th key={s.id} className="w-[104px] py-1 text-right leading-tight font-normal">
+              {s.name}
+              {!s.hasSay && <span className="block">none decided</span>}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {standing.conditions.slice(0, SHOWN).map((c) => (
+          <tr key={c.id} className="border-b border-line">
+            <td className="py-0.5">
+              {c.name} <span className="text-soft">{percent(c.pretest)}</span>
+            </td>
+            {columns.map((s) => (
+              <td key={s.id} className={s.id === "overlap-aware" ? "text-right font-bold" : "text-right"}>
+                {s.hasSay ? percent(s.probabilities[c.id] ?? 0) : "\u2013"}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

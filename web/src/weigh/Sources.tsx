@@ -1,0 +1,46 @@
+import type { LedgerRow, Source } from "../api/types";
+
+const POOLING: Record<string, string> = {
+  study: "one study",
+  univariate: "pooled, each margin by itself",
+  bivariate: "pooled together, bivariate model",
+};
+
+/** The studies behind a figure, as printed. A specificity is never shown where a probability would be read. */
+export function Sources(props: { row: LedgerRow }) {
+  const { row } = props;
+  if (row.sources.length === 0) {
+    return null;
+  }
+  return (
+    <details className="text-[14px] text-soft">
+      <summary className="min-h-6">
+        {row.sources.length === 1 ? short(row.sources[0]) : `${row.sources.length} rows`}
+        {row.pooling && row.sources.length > 1 ? `, ${POOLING[row.pooling]}` : ""}, not yet checked
+      </summary>
+      <ul className="my-1 list-disc pl-5">
+        {row.sources.map((s) => (
+          <li key={`${s.source} ${s.year} ${s.population}`}>
+            {s.source}, {s.year}
+            {s.sensitivity !== undefined && <>: sensitivity {s.sensitivity}</>}
+            {s.specificity !== undefined && <>, specificity {s.specificity}</>}
+            {s.sensitivity !== undefined && <>; {sizes(s)}</>}
+            {s.population && `; ${s.population}`}; risk of bias {s.bias}
+            {s.kind === "pooled" && "; a review's summary"}
+            {s.kind === "derived" && "; likelihood ratios derived from the printed figures"}
+            {s.note && `; ${s.note}`}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+function short(source: Source | undefined): string {
+  return source ? `${source.source}, ${source.year}` : "";
+}
+
+function sizes(s: Source): string {
+  const size = (n: number | undefined) => (n === undefined ? "size not known, taken as 30" : String(n));
+  return `with the condition ${size(s.diseased)}, without ${size(s.healthy)}`;
+}
