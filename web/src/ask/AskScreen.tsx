@@ -27,10 +27,10 @@ export function AskScreen() {
     });
   };
   return (
-    <main className="grid min-h-0 flex-1 grid-cols-[460px_1fr] max-lg:grid-cols-1 max-lg:overflow-auto">
+    <main className="grid min-h-0 flex-1 grid-cols-[500px_1fr] max-lg:grid-cols-1 max-lg:overflow-auto">
       <section
         aria-label="The patient"
-        className="flex flex-col gap-3.5 overflow-auto border-r-[1.5px] border-line p-5"
+        className="flex flex-col gap-3 overflow-auto border-r-[1.5px] border-line p-5"
       >
         <h1 className="m-0 text-[28px] leading-tight font-bold">Ask</h1>
         <ErrorNote error={save.error} onDismiss={save.reset} />

@@ -10,7 +10,7 @@ export function MechanismField(props: { value: string; onSave: (value: string) =
       </span>
       <textarea
         className="field resize-none"
-        rows={2}
+        rows={3}
         maxLength={400}
         value={text}
         onChange={(e) => setText(e.target.value)}

@@ -30,7 +30,7 @@ export function CurrentTest(props: {
         {test.holdSeconds ? `, held ${test.holdSeconds} s` : ""}
         {test.provocation >= 3 && <b className="text-amber"> Can hurt or startle: slowly, watch the face.</b>}
       </p>
-      <ol className="m-0 list-decimal rounded-md border-[1.5px] border-line bg-card py-1.5 pr-3 pl-8 text-[16px] leading-snug">
+      <ol className="m-0 list-decimal rounded-md border-[1.5px] border-line bg-card py-1.5 pr-3 pl-8 text-[16px] leading-[1.3]">
         {test.steps.map((s) => (
           <li key={s}>{s}</li>
         ))}
@@ -47,7 +47,7 @@ export function CurrentTest(props: {
           />
         </div>
       )}
-      <div className="mt-2.5 grid grid-cols-[150px_1fr] gap-4 max-md:grid-cols-1">
+      <div className="mt-1.5 grid grid-cols-[140px_1fr] gap-4 max-md:grid-cols-1">
         {[other, involved].map((side) => (
           <SidePads
             key={side}
@@ -80,22 +80,22 @@ export function CurrentTest(props: {
 function Cautions(props: { test: ClinicalTest }) {
   const { test } = props;
   return (
-    <details className="mt-1.5 text-[15px] text-soft">
-      <summary className="min-h-7">
-        {test.contraindications.length > 0 ? (
-          <>
-            <b className="text-stop">Not with</b>{" "}
-            {test.contraindications.map((c) => c.replaceAll("-", " ")).join(", ")}.{" "}
-          </>
-        ) : null}
-        <span className="underline decoration-dotted">What to watch for</span>
-      </summary>
-      <ul className="my-1 list-disc pl-6">
-        {test.watchFor.map((w) => (
-          <li key={w}>{w}</li>
-        ))}
-        {test.unreliableIf.length > 0 && <li>Unreliable with: {test.unreliableIf.join("; ")}.</li>}
-      </ul>
-    </details>
+    <div className="mt-1 text-[15px] text-soft">
+      {test.contraindications.length > 0 && (
+        <p className="m-0">
+          <b className="text-stop">Not with</b>{" "}
+          {test.contraindications.map((c) => c.replaceAll("-", " ")).join(", ")}.
+        </p>
+      )}
+      <details>
+        <summary className="min-h-6 underline decoration-dotted">What to watch for</summary>
+        <ul className="my-1 list-disc pl-6">
+          {test.watchFor.map((w) => (
+            <li key={w}>{w}</li>
+          ))}
+          {test.unreliableIf.length > 0 && <li>Unreliable with: {test.unreliableIf.join("; ")}.</li>}
+        </ul>
+      </details>
+    </div>
   );
 }

@@ -77,7 +77,7 @@ function OrderRow(props: {
       ref={row}
       type="button"
       aria-current={current ? "step" : undefined}
-      className="flex min-h-11 w-full items-center gap-2 px-4 py-1 text-left text-[16px] leading-tight hover:bg-card aria-[current=step]:mr-2 aria-[current=step]:rounded-r-md aria-[current=step]:bg-ink aria-[current=step]:text-on-dark"
+      className="order-row flex min-h-11 w-full scroll-my-24 items-center gap-2 px-4 py-1 text-left text-[16px] leading-tight hover:bg-card aria-[current=step]:mr-2 aria-[current=step]:rounded-r-md aria-[current=step]:bg-ink aria-[current=step]:text-on-dark"
       onClick={() => props.onChoose(test.id)}
     >
       <span className="flex-1">{test.name}</span>

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Board, Changes, Leaves, Pad, Side } from "../api/types";
-import { DialRow } from "./DialRow";
+import { Dials } from "./Dials";
 import { isOn } from "./examination";
 
 const NOTHING = "nothing";
@@ -44,7 +44,14 @@ export function SidePads(props: {
           {active ? ", keys go here" : ""}
         </span>
       </h3>
-      <div className={involved ? "grid grid-cols-3 gap-1.5 max-md:grid-cols-2" : "grid grid-cols-1 gap-1.5"}>
+      <div
+        data-many={pads.length > 9}
+        className={
+          involved
+            ? "grid grid-cols-3 gap-1.5 max-md:grid-cols-2 data-[many=true]:grid-cols-4 data-[many=true]:[&_.pad]:text-[16px]"
+            : "grid grid-cols-1 gap-1.5"
+        }
+      >
         {pads
           .filter((p) => whole || p.id === NOTHING)
           .map((pad) => (
@@ -77,19 +84,14 @@ export function SidePads(props: {
           </button>
         )}
       </div>
-      {whole && board.dials.length > 0 && (
-        <div className="mt-1.5 flex flex-col gap-1.5">
-          {board.dials.map((dial) => (
-            <DialRow
-              key={dial.leaf}
-              dial={dial}
-              sideName={props.name}
-              value={leaves[dial.leaf] as number | undefined}
-              narrow={!involved}
-              onChange={(value) => props.onChange({ [dial.leaf]: value })}
-            />
-          ))}
-        </div>
+      {whole && (
+        <Dials
+          board={board}
+          sideName={props.name}
+          narrow={!involved}
+          leaves={leaves}
+          onChange={props.onChange}
+        />
       )}
     </section>
   );

@@ -19,7 +19,7 @@ export function Toggles(props: {
       <ToggleGroup.Root
         type="single"
         aria-labelledby={id}
-        className="flex flex-wrap gap-1.5"
+        className="flex flex-wrap gap-1"
         value={props.value}
         onValueChange={(value) => {
           if (value || props.mayClear) {
@@ -28,7 +28,7 @@ export function Toggles(props: {
         }}
       >
         {props.options.map((o) => (
-          <ToggleGroup.Item key={o.id} value={o.id} className="choice">
+          <ToggleGroup.Item key={o.id} value={o.id} className="choice px-3">
             {o.label}
           </ToggleGroup.Item>
         ))}

@@ -1,8 +1,9 @@
-import type { CaseView, Weighed } from "../api/types";
+import type { CaseView, LedgerRow, Weighed } from "../api/types";
 import { factor } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
+import { groupedByReason } from "../weigh/reasons";
 
-/** Every finding of the involved side with what it says alone and what it added for the leading candidate. */
+/** Every finding of the involved side with what it says of the leading candidate, and every one that was not weighed. */
 export function PrintedFindings(props: { view: CaseView; weighed: Weighed }) {
   const leading = props.weighed.standing.conditions[0];
   const rows = leading ? (props.weighed.ledgers[leading.id] ?? []) : [];
@@ -15,33 +16,40 @@ export function PrintedFindings(props: { view: CaseView; weighed: Weighed }) {
       <table className="w-full border-collapse">
         <thead className="text-left text-soft">
           <tr>
-            <th className="font-normal">Finding</th>
-            <th className="text-right font-normal">Alone</th>
-            <th className="text-right font-normal">Added</th>
+            <th className="font-normal">Counted</th>
+            <th className="w-14 text-right font-normal">Alone</th>
+            <th className="w-14 text-right font-normal">Added</th>
           </tr>
         </thead>
         <tbody>
-          {rows.map((r) => (
-            <tr key={r.id} className="break-inside-avoid border-t border-line align-top">
-              <td className="py-0.5">
-                <span className="flex gap-1.5">
-                  <Mark outcome={r.result} size={12} />
-                  <span>
-                    {r.name}: <b>{outcomeWord(r.result).toLowerCase()}</b>
-                    <span className="text-soft">{r.status === "counted" ? "" : ` (${r.sentence})`}</span>
+          {rows
+            .filter((r) => r.status === "counted")
+            .map((r) => (
+              <tr key={r.id} className="break-inside-avoid border-t border-line align-top">
+                <td className="py-0.5">
+                  <span className="flex gap-1.5">
+                    <Mark outcome={r.result} size={12} />
+                    <span>
+                      {r.name}: <b>{outcomeWord(r.result).toLowerCase()}</b>
+                      {r.reason && <span className="text-soft">, {r.reason}</span>}
+                    </span>
                   </span>
-                </span>
-              </td>
-              <td className="text-right whitespace-nowrap">
-                {r.lrAlone === undefined ? "" : factor(r.lrAlone)}
-              </td>
-              <td className="text-right whitespace-nowrap">
-                {r.lrAdded === undefined ? "" : factor(r.lrAdded)}
-              </td>
-            </tr>
-          ))}
+                </td>
+                <td className="text-right whitespace-nowrap">
+                  {r.lrAlone === undefined ? "" : factor(r.lrAlone)}
+                </td>
+                <td className="text-right whitespace-nowrap">
+                  {r.lrAdded === undefined ? "" : factor(r.lrAdded)}
+                </td>
+              </tr>
+            ))}
         </tbody>
       </table>
+      {groupedByReason(rows).map((g) => (
+        <p key={g.title} className="my-1">
+          <span className="text-soft">{g.title}:</span> {g.rows.map(inWords).join("; ")}.
+        </p>
+      ))}
       {rows.length === 0 && <p>Not examined yet.</p>}
       {next && !props.weighed.standing.settled && (
         <p className="my-1">
@@ -50,4 +58,8 @@ export function PrintedFindings(props: { view: CaseView; weighed: Weighed }) {
       )}
     </section>
   );
+}
+
+function inWords(row: LedgerRow): string {
+  return `${row.name} ${outcomeWord(row.result).toLowerCase()}`;
 }

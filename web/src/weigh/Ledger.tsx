@@ -1,14 +1,14 @@
 import type { LedgerRow } from "../api/types";
 import { factor } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
-import { railPosition } from "../pieces/scale";
 import { Sources } from "./Sources";
-import { pathOf } from "./steps";
 
-const WIDTH = 190;
+const WIDTH = 150;
+/** The likelihood ratio, or its inverse, that fills its half. */
+const STRONGEST = 20;
 
 /** What each counted finding says alone and what it added given the rest, with where the figures come from. */
-export function Ledger(props: { rows: LedgerRow[]; pretest: number }) {
+export function Ledger(props: { rows: LedgerRow[] }) {
   if (props.rows.length === 0) {
     return (
       <p className="m-0 text-[16px] text-soft">Nothing recorded so far says anything of this condition.</p>
@@ -20,13 +20,13 @@ export function Ledger(props: { rows: LedgerRow[]; pretest: number }) {
       <thead className="border-b-[1.5px] border-ink text-[14px] text-soft">
         <tr>
           <th className="py-1 text-left font-normal">Finding</th>
-          <th className="text-left font-normal">Moves it</th>
+          <th className="text-left font-normal">Against, for</th>
           <th className="text-right font-normal">Alone (95&#8239;%)</th>
           <th className="text-right font-normal">Added</th>
         </tr>
       </thead>
       <tbody>
-        {pathOf(props.rows, props.pretest).map(({ row, from, to }) => (
+        {byWeight(props.rows).map((row) => (
           <tr key={row.id} className="border-b border-line align-top">
             <td className="py-1.5 pr-3">
               <span className="flex gap-2">
@@ -40,8 +40,8 @@ export function Ledger(props: { rows: LedgerRow[]; pretest: number }) {
                 </span>
               </span>
             </td>
-            <td className="w-[190px] pt-2">
-              <Move from={from} to={to} />
+            <td className="w-[150px] pt-2">
+              {row.lrAdded !== undefined && <Strength lrAdded={row.lrAdded} />}
             </td>
             <td className="pt-1.5 pl-2 text-right whitespace-nowrap">
               {row.lrAlone !== undefined && factor(row.lrAlone)}
@@ -61,21 +61,27 @@ export function Ledger(props: { rows: LedgerRow[]; pretest: number }) {
   );
 }
 
-function Move(props: { from: number; to: number }) {
-  const x = (p: number) => 4 + (WIDTH - 8) * railPosition(p);
-  const up = props.to >= props.from;
+function byWeight(rows: LedgerRow[]): LedgerRow[] {
+  const weight = (row: LedgerRow) => Math.abs(Math.log(row.lrAdded ?? 1));
+  return [...rows].sort((a, b) => weight(b) - weight(a));
+}
+
+/** How far the finding moves the odds: to the right it speaks for the condition, to the left against it. */
+function Strength(props: { lrAdded: number }) {
+  const middle = WIDTH / 2;
+  const length = Math.min(1, Math.abs(Math.log(props.lrAdded)) / Math.log(STRONGEST)) * (middle - 4);
+  const up = props.lrAdded >= 1;
   return (
     <svg width={WIDTH} height="16" viewBox={`0 0 ${WIDTH} 16`} aria-hidden="true">
       <line x1="4" x2={WIDTH - 4} y1="8" y2="8" stroke="var(--line)" strokeWidth="2" />
-      <line
-        x1={x(props.from)}
-        x2={x(props.to)}
-        y1="8"
-        y2="8"
-        stroke={up ? "var(--amber)" : "var(--teal)"}
-        strokeWidth="7"
+      <rect
+        x={up ? middle : middle - length}
+        y="4"
+        width={length}
+        height="8"
+        fill={up ? "var(--amber)" : "var(--teal)"}
       />
-      <line x1={x(props.to)} x2={x(props.to)} y1="1" y2="15" stroke="var(--ink)" strokeWidth="3" />
+      <line x1={middle} x2={middle} y1="1" y2="15" stroke="var(--ink)" strokeWidth="2" />
     </svg>
   );
 }

@@ -1,25 +1,11 @@
 import type { LedgerRow } from "../api/types";
 import { Mark, outcomeWord } from "../pieces/Mark";
+import { groupedByReason } from "./reasons";
 import { Sources } from "./Sources";
-
-const GROUPS: [string, string][] = [
-  ["set-aside", "Set aside: the others have already said it"],
-  ["superseded", "A cluster speaks for them"],
-  ["same-test", "Their test already speaks through another criterion"],
-  ["shares-tests", "Share tests with a cluster that counts"],
-  ["unclear", "Unclear"],
-  ["open", "Clusters not decided yet"],
-  ["left-out", "Only studies at high risk of bias"],
-  ["sensitivity-only", "Only a sensitivity is published"],
-  ["no-data", "No figures for this condition"],
-];
 
 /** Every finding that was not weighed, by the reason; none is dropped silently. */
 export function NotWeighed(props: { rows: LedgerRow[] }) {
-  const groups = GROUPS.map(([status, title]) => ({
-    title,
-    rows: props.rows.filter((r) => r.status === status),
-  })).filter((g) => g.rows.length > 0);
+  const groups = groupedByReason(props.rows);
   if (groups.length === 0) {
     return null;
   }

@@ -32,7 +32,7 @@ export function Reasons(props: { condition: ConditionStanding; weighed: Weighed;
             : ""}
         </p>
       </div>
-      <Ledger rows={rows.filter((r) => r.status === "counted")} pretest={condition.pretest} />
+      <Ledger rows={rows.filter((r) => r.status === "counted")} />
       <NotWeighed rows={rows.filter((r) => r.status !== "counted")} />
       <Schools weighed={weighed} />
     </section>

@@ -2,6 +2,8 @@ package lexicor.core.examination;
 
 import static lexicor.core.catalogue.ReadingLeaf.*;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +11,7 @@ import java.util.Set;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.core.catalogue.Rule;
 import lexicor.core.catalogue.Rule.Comparison;
 
 /**
@@ -73,7 +76,7 @@ public final class CriterionEvaluator {
                 .positiveWhen()
                 .comparisons()
                 .filter(c -> evaluator.compare(c) == Truth.UNKNOWN)
-                .findFirst()
+                .min(Comparator.comparing(c -> !own.has(c.leaf())))
                 .map(c -> own.has(c.leaf())
                         ? "the other side is not measured yet"
                         : Wording.name(c.leaf()) + " not recorded")
@@ -92,13 +95,23 @@ public final class CriterionEvaluator {
         return own.code(CHEAT).filter(c -> !isTheSign && !c.equals("none")).map(Wording::code);
     }
 
+    /** The comparisons that made the rule hold or fail; below a not, those that came out the other way. */
     private static List<Comparison> decisive(Criterion criterion, SideReadings own, SideReadings other, Truth truth) {
-        RuleEvaluator evaluator = new RuleEvaluator(own, other);
-        return criterion
-                .positiveWhen()
-                .comparisons()
-                .filter(c -> evaluator.compare(c) == truth)
-                .toList();
+        List<Comparison> found = new ArrayList<>();
+        collectDecisive(criterion.positiveWhen(), new RuleEvaluator(own, other), truth, found);
+        return found;
+    }
+
+    private static void collectDecisive(Rule rule, RuleEvaluator evaluator, Truth truth, List<Comparison> found) {
+        if (rule instanceof Rule.AllOf all) {
+            all.rules().forEach(r -> collectDecisive(r, evaluator, truth, found));
+        } else if (rule instanceof Rule.AnyOf any) {
+            any.rules().forEach(r -> collectDecisive(r, evaluator, truth, found));
+        } else if (rule instanceof Rule.Not not) {
+            collectDecisive(not.rule(), evaluator, truth.not(), found);
+        } else if (evaluator.compare((Comparison) rule) == truth) {
+            found.add((Comparison) rule);
+        }
     }
 
     private static boolean isLooseness(ClinicalTest test, ReadingLeaf leaf) {

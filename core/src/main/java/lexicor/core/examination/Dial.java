@@ -8,5 +8,6 @@ import lexicor.core.catalogue.ReadingLeaf;
  *
  * @param step the usual step in the leaf's unit
  * @param quick values offered for one tap
+ * @param decides whether a criterion at this place reads it; others are measured for the record
  */
-public record Dial(ReadingLeaf leaf, String label, double step, List<Double> quick) {}
+public record Dial(ReadingLeaf leaf, String label, double step, List<Double> quick, boolean decides) {}

@@ -3,12 +3,15 @@ package lexicor.core.examination;
 import static lexicor.core.catalogue.ReadingLeaf.*;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Criterion;
@@ -63,7 +66,7 @@ public record PadBoard(String at, String label, List<Pad> pads, List<Dial> dials
     /** The boards of a test, one for each of its places. */
     public static List<PadBoard> of(ClinicalTest test) {
         return test.places().stream()
-                .map(at -> new PadBoard(at, placeLabel(test, at), pads(test, at), dials(test)))
+                .map(at -> new PadBoard(at, placeLabel(test, at), pads(test, at), dials(test, at)))
                 .toList();
     }
 
@@ -197,9 +200,16 @@ public record PadBoard(String at, String label, List<Pad> pads, List<Dial> dials
                 new Code(code));
     }
 
-    private static List<Dial> dials(ClinicalTest test) {
+    private static List<Dial> dials(ClinicalTest test, String at) {
+        Set<ReadingLeaf> read = test.criteria().stream()
+                .filter(c -> c.at().equals(at))
+                .flatMap(c -> c.positiveWhen().comparisons())
+                .map(Comparison::leaf)
+                .collect(Collectors.toSet());
         return DIALS.values().stream()
                 .filter(d -> d.leaf().kind() == Kind.QUANTITY && test.offers(d.leaf()))
+                .map(d -> new Dial(d.leaf(), d.label(), d.step(), d.quick(), read.contains(d.leaf())))
+                .sorted(Comparator.comparing(d -> !d.decides()))
                 .toList();
     }
 
@@ -212,12 +222,6 @@ public record PadBoard(String at, String label, List<Pad> pads, List<Dial> dials
     }
 
     private static void dial(ReadingLeaf leaf, String label, double step, double... quick) {
-        DIALS.put(
-                leaf,
-                new Dial(
-                        leaf,
-                        label,
-                        step,
-                        java.util.Arrays.stream(quick).boxed().toList()));
+        DIALS.put(leaf, new Dial(leaf, label, step, Arrays.stream(quick).boxed().toList(), false));
     }
 }

@@ -71,7 +71,7 @@ final class RuleEvaluator {
 
     Truth compare(Comparison comparison) {
         ReadingLeaf leaf = comparison.leaf();
-        if (cannotArise(leaf)) {
+        if (ruledOutBy(leaf, own).isPresent()) {
             return leaf.kind() == Kind.FLAG && comparison.operator() instanceof Operator.Is is
                     ? Truth.of(!is.expected())
                     : Truth.FAILS;
@@ -112,15 +112,18 @@ final class RuleEvaluator {
         return baseline <= 0 ? Truth.UNKNOWN : Truth.of(x <= baseline * (1 - percent / 100));
     }
 
-    private boolean cannotArise(ReadingLeaf leaf) {
-        return switch (leaf) {
-            case PAIN_FAMILIAR, PAIN_SITE, PAIN_SEVERITY -> own.isFlag(ReadingLeaf.PAIN_PRESENT, false);
-            case ARC_START_DEG, ARC_WORST_DEG, ARC_END_DEG ->
-                own.isFlag(ReadingLeaf.PAIN_PRESENT, false) || own.isFlag(ReadingLeaf.PAIN_FAMILIAR, false);
-            case CLICK_PAINFUL -> own.isFlag(ReadingLeaf.CLICK_PRESENT, false);
-            case TINGLING_TERRITORY, ONSET_SECONDS -> own.isFlag(ReadingLeaf.TINGLING_PRESENT, false);
-            default -> false;
-        };
+    /** The reading that rules another one out: without pain no familiar pain, without the familiar pain no painful arc. */
+    static Optional<ReadingLeaf> ruledOutBy(ReadingLeaf leaf, SideReadings own) {
+        List<ReadingLeaf> causes =
+                switch (leaf) {
+                    case PAIN_FAMILIAR, PAIN_SITE, PAIN_SEVERITY -> List.of(ReadingLeaf.PAIN_PRESENT);
+                    case ARC_START_DEG, ARC_WORST_DEG, ARC_END_DEG ->
+                        List.of(ReadingLeaf.PAIN_PRESENT, ReadingLeaf.PAIN_FAMILIAR);
+                    case CLICK_PAINFUL -> List.of(ReadingLeaf.CLICK_PRESENT);
+                    case TINGLING_TERRITORY, ONSET_SECONDS -> List.of(ReadingLeaf.TINGLING_PRESENT);
+                    default -> List.of();
+                };
+        return causes.stream().filter(c -> own.isFlag(c, false)).findFirst();
     }
 
     /** The value recorded, or assumed because a sign nobody tapped was not seen. */

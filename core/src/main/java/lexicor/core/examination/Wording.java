@@ -98,8 +98,9 @@ final class Wording {
     /** The readings that decided, each once, numbers with their unit. A seen sign goes by the criterion's label. */
     static String describe(Criterion criterion, List<Comparison> decisive, SideReadings own) {
         return decisive.stream()
-                .sorted(Comparator.comparing(c -> !own.has(c.leaf())))
-                .map(c -> describe(criterion, c.leaf(), own))
+                .map(c -> RuleEvaluator.ruledOutBy(c.leaf(), own).orElse(c.leaf()))
+                .sorted(Comparator.comparing(leaf -> !own.has(leaf)))
+                .map(leaf -> describe(criterion, leaf, own))
                 .distinct()
                 .limit(3)
                 .collect(Collectors.joining(", "));

@@ -123,7 +123,14 @@ class CatalogueController {
     private static DialView dial(Dial dial) {
         ReadingLeaf leaf = dial.leaf();
         return new DialView(
-                leaf.leafName(), dial.label(), leaf.unit(), leaf.low(), leaf.high(), dial.step(), dial.quick());
+                leaf.leafName(),
+                dial.label(),
+                leaf.unit(),
+                leaf.low(),
+                leaf.high(),
+                dial.step(),
+                dial.quick(),
+                dial.decides());
     }
 
     private static ConditionView condition(Condition c) {

@@ -47,7 +47,15 @@ record CatalogueView(
     /** A pad and the leaves it sets: truth values, codes and numbers. */
     record PadView(String id, String label, String hint, Map<String, Object> sets) {}
 
-    record DialView(String leaf, String label, String unit, double low, double high, double step, List<Double> quick) {}
+    record DialView(
+            String leaf,
+            String label,
+            String unit,
+            double low,
+            double high,
+            double step,
+            List<Double> quick,
+            boolean decides) {}
 
     record ConditionView(
             String id,

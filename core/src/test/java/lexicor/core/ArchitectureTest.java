@@ -1,0 +1,51 @@
+package lexicor.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** The arrows between the core's packages point one way, and none leaves for the web, Spring or a database. */
+@AnalyzeClasses(packages = "lexicor.core", importOptions = DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule nothingImportsUpward = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("document")
+            .definedBy("lexicor.core.document")
+            .layer("catalogue")
+            .definedBy("lexicor.core.catalogue")
+            .layer("examination")
+            .definedBy("lexicor.core.examination")
+            .layer("evidence")
+            .definedBy("lexicor.core.evidence")
+            .layer("weighing")
+            .definedBy("lexicor.core.weighing")
+            .layer("weighfile")
+            .definedBy("lexicor.core.weighfile")
+            .whereLayer("weighfile")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("weighing")
+            .mayOnlyBeAccessedByLayers("weighfile")
+            .whereLayer("evidence")
+            .mayOnlyBeAccessedByLayers("weighing", "weighfile")
+            .whereLayer("examination")
+            .mayOnlyBeAccessedByLayers("weighing", "weighfile")
+            .whereLayer("catalogue")
+            .mayOnlyBeAccessedByLayers("examination", "evidence", "weighing", "weighfile");
+
+    @ArchTest
+    static final ArchRule noCircles =
+            slices().matching("lexicor.core.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule noInterface = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "org.springframework..", "jakarta..", "java.sql..", "java.net.http..", "org.hibernate..");
+}

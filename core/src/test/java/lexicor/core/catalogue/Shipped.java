@@ -1,0 +1,11 @@
+package lexicor.core.catalogue;
+
+import java.nio.file.Path;
+
+/** The packs as they ship, for tests. */
+public final class Shipped {
+    public static final Path PACKS = Path.of(System.getProperty("lexicor.packs", "../packs"));
+    public static final Catalogue CATALOGUE = Packs.read(PACKS);
+
+    private Shipped() {}
+}

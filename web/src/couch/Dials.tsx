@@ -1,0 +1,46 @@
+import type { Board, Changes, Leaves } from "../api/types";
+import { DialRow } from "./DialRow";
+
+/** The numbers of a place: those that a criterion reads in sight, the others a tap away. */
+export function Dials(props: {
+  board: Board;
+  sideName: string;
+  narrow: boolean;
+  leaves: Leaves;
+  onChange: (changes: Changes) => void;
+}) {
+  const deciding = props.board.dials.filter((d) => d.decides);
+  const others = props.board.dials.filter((d) => !d.decides);
+  const recorded = others.some((d) => props.leaves[d.leaf] !== undefined);
+  const rows = (dials: Board["dials"]) => {
+    const compact = !props.narrow && dials.length > 1;
+    return (
+      <div
+        data-compact={compact}
+        className="mt-1.5 flex flex-col gap-1.5 data-[compact=true]:grid data-[compact=true]:grid-cols-3 max-md:data-[compact=true]:grid-cols-1"
+      >
+        {dials.map((dial) => (
+          <DialRow
+            key={dial.leaf}
+            dial={dial}
+            sideName={props.sideName}
+            value={props.leaves[dial.leaf] as number | undefined}
+            compact={compact || props.narrow}
+            onChange={(value) => props.onChange({ [dial.leaf]: value })}
+          />
+        ))}
+      </div>
+    );
+  };
+  return (
+    <>
+      {deciding.length > 0 && rows(deciding)}
+      {others.length > 0 && (
+        <details open={recorded} className="mt-1 text-[15px] text-soft">
+          <summary className="min-h-7">Measure too, for the record</summary>
+          {rows(others)}
+        </details>
+      )}
+    </>
+  );
+}
