@@ -39,7 +39,7 @@ export function CouchScreen() {
   const board = test?.boards.find((b) => b.at === params.get("at")) ?? test?.boards[0];
 
   const goTo = (id: string, at?: string) => {
-    setParams(at ? { test: id, at } : { test: id }, { replace: true });
+    setParams(at ? { test: id, at } : { test: id }, { replace: true, flushSync: true });
     setSide(involved);
   };
   const step = (by: number) => {

@@ -1,10 +1,11 @@
-import { useEffect, useRef } from "react";
+import { useEffect, useLayoutEffect, useRef } from "react";
 import { type Command, commandOf } from "./keys";
 
 /** Listens to the keys while the screen is up, except where something is being typed or a dialog is open. */
 export function useCommands(obey: (command: Command) => void) {
   const latest = useRef(obey);
-  useEffect(() => {
+  // Before the next key can arrive: a fast second key must act on what the first one brought up.
+  useLayoutEffect(() => {
     latest.current = obey;
   });
   useEffect(() => {

@@ -3,6 +3,9 @@ const NARROW_SPACE = "\u202f";
 /** A probability in percent: whole, with one more digit towards the ends, where it matters. */
 export function percent(p: number): string {
   const value = p * 100;
+  if (value < 0.05 || value >= 99.95) {
+    return `${value < 50 ? "under 0.1" : "over 99.9"}${NARROW_SPACE}%`;
+  }
   const rounded =
     value < 0.95 || value > 99.05
       ? value.toFixed(1)

@@ -16,14 +16,17 @@ export function PrintScreen() {
   const error = view.error ?? catalogue.error ?? weighed.error;
   return (
     <div data-theme="light" className="min-h-dvh bg-paper text-ink print:bg-white">
-      <div className="flex print:hidden items-center gap-3 border-b-2 border-ink px-5 py-2">
+      <nav
+        aria-label="Paper"
+        className="flex print:hidden items-center gap-3 border-b-2 border-ink px-5 py-2"
+      >
         <Link to={`/cases/${code}/weigh`} className="action inline-flex items-center" data-quiet="true">
           Back to the case
         </Link>
         <button type="button" className="action" onClick={() => window.print()}>
           Print
         </button>
-      </div>
+      </nav>
       {error && <ErrorNote error={error} />}
       {view.data && catalogue.data && weighed.data && (
         <Page view={view.data} catalogue={catalogue.data} weighed={weighed.data} />
