@@ -1,0 +1,53 @@
+package lexicor.bench;
+
+import java.util.Collection;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.VerboseMode;
+
+/** {@code lexicor bench}: medians against their budgets, the plain alternative, and the table of the schools. */
+public final class Bench {
+    private static final Map<String, String> BUDGETS = Map.of(
+            "largeCase", "50 conditions, 40 findings, 100 candidates: under 60 ms, aim for 20",
+            "denseCase", "the same, every test informing every condition: no budget",
+            "ordinaryCase", "9 conditions, 8 findings, 30 candidates: under 5 ms",
+            "poolFourteenStudies", "bivariate pooling of 14 studies: under 3 ms");
+
+    private Bench() {}
+
+    public static void main(String[] args) throws RunnerException {
+        Map<String, Double> medians = medians();
+        System.out.println("Medians, one thread");
+        medians.forEach((name, ms) -> System.out.printf(Locale.ROOT, "%10.3f ms  %s%n", ms, BUDGETS.get(name)));
+        System.out.println();
+        new PlainSimulation(MadeUpCase.of(9, 8, 30, 0.5)).millisecondsNeeded();
+        double plain = new PlainSimulation(MadeUpCase.of(9, 8, 30, 0.5)).millisecondsNeeded();
+        System.out.printf(
+                Locale.ROOT,
+                "A plain simulation of the ordinary case's ratios alone, to 1 in 1000: about %.0f ms, "
+                        + "%.0f times the whole weighing%n%n",
+                plain,
+                plain / medians.get("ordinaryCase"));
+        SchoolsTable.print();
+    }
+
+    private static Map<String, Double> medians() throws RunnerException {
+        Collection<RunResult> results = new Runner(new OptionsBuilder()
+                        .include(CoreBenchmarks.class.getName())
+                        .verbosity(VerboseMode.SILENT)
+                        .build())
+                .run();
+        Map<String, Double> medians = new TreeMap<>();
+        for (RunResult r : results) {
+            medians.put(
+                    r.getPrimaryResult().getLabel(),
+                    r.getPrimaryResult().getStatistics().getPercentile(50));
+        }
+        return medians;
+    }
+}

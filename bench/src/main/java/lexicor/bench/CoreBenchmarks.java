@@ -1,0 +1,58 @@
+package lexicor.bench;
+
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import lexicor.core.evidence.Evidence;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Pooling;
+import lexicor.core.evidence.Study;
+import lexicor.core.weighing.CaseToWeigh;
+import lexicor.core.weighing.WeighedCase;
+import lexicor.core.weighing.Weighing;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** The budgets: a large case under 60 ms, an ordinary one under 5, pooling 14 studies under 3. One thread. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class CoreBenchmarks {
+    /** Each test informs a sixth of the conditions, about eight: several times what any test in the packs does. */
+    private final CaseToWeigh large = MadeUpCase.of(50, 40, 100, 1 / 6.0);
+
+    /** Every test informs every condition, which no evidence does. */
+    private final CaseToWeigh dense = MadeUpCase.of(50, 40, 100, 1);
+
+    private final CaseToWeigh ordinary = MadeUpCase.of(9, 8, 30, 0.5);
+    private final List<Study> studies = MadeUpCase.studies(14);
+
+    @Benchmark
+    public WeighedCase largeCase() {
+        return Weighing.weigh(large);
+    }
+
+    @Benchmark
+    public WeighedCase denseCase() {
+        return Weighing.weigh(dense);
+    }
+
+    @Benchmark
+    public WeighedCase ordinaryCase() {
+        return Weighing.weigh(ordinary);
+    }
+
+    @Benchmark
+    public Evidence poolFourteenStudies() {
+        return Pooling.pool(studies, HighBias.AS_PRINTED);
+    }
+}
