@@ -5,6 +5,7 @@ import { CouchScreen } from "./couch/CouchScreen";
 import { CaseFrame } from "./frame/CaseFrame";
 import { NotFound } from "./frame/NotFound";
 import { PrintScreen } from "./print/PrintScreen";
+import { SettingsScreen } from "./settings/SettingsScreen";
 import { WeighScreen } from "./weigh/WeighScreen";
 
 export function App() {
@@ -19,6 +20,7 @@ export function App() {
         <Route path="weigh" element={<WeighScreen />} />
       </Route>
       <Route path="/cases/:code/print" element={<PrintScreen />} />
+      <Route path="/settings" element={<SettingsScreen />} />
       <Route path="*" element={<NotFound />} />
     </Routes>
   );

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { call, Problem } from "./client";
-import type { CaseSummary, CaseView, Catalogue, Intake, Weighed } from "./types";
+import type { CaseSummary, CaseView, Catalogue, DepartmentSettings, Intake, Weighed } from "./types";
 
 export const caseKey = (code: string) => ["case", code] as const;
 export const weighedKey = (code: string) => ["weighed", code] as const;
@@ -58,7 +58,34 @@ export function useSaveIntake(code: string) {
         intake: change(seen.intake),
       });
     },
-    onSuccess: (saved) => client.setQueryData(caseKey(code), saved),
+    onSuccess: (saved) => {
+      client.setQueryData(caseKey(code), saved);
+      client.invalidateQueries({ queryKey: weighedKey(code) });
+    },
     onError: () => client.invalidateQueries({ queryKey: caseKey(code) }),
+  });
+}
+
+export function useSettings() {
+  return useQuery({ queryKey: ["settings"], queryFn: () => call<DepartmentSettings>("/api/settings") });
+}
+
+/** Saves the department's settings; every standing follows from them, so all of it is asked for anew. */
+export function useSaveSettings() {
+  const client = useQueryClient();
+  return useMutation({
+    scope: { id: "settings" },
+    mutationFn: (change: Partial<DepartmentSettings>) =>
+      call<DepartmentSettings>("/api/settings", "PUT", {
+        ...client.getQueryData<DepartmentSettings>(["settings"]),
+        ...change,
+      }),
+    onSuccess: (saved) => {
+      client.setQueryData(["settings"], saved);
+      for (const key of ["cases", "case", "weighed"]) {
+        client.invalidateQueries({ queryKey: [key] });
+      }
+    },
+    onError: () => client.invalidateQueries({ queryKey: ["settings"] }),
   });
 }

@@ -28,3 +28,5 @@ export type LeafValue = boolean | number | string;
 export type Leaves = Record<string, LeafValue>;
 export type Changes = Record<string, LeafValue | null>;
 export type Pad = Omit<Schemas["PadView"], "sets"> & { sets: Leaves };
+export type DepartmentSettings = Schemas["DepartmentSettings"];
+export type BiasView = Schemas["BiasView"];

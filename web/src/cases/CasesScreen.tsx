@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import { useCases } from "../api/queries";
 import { Caution } from "../frame/CautionNote";
 import { TopBar } from "../frame/TopBar";
@@ -11,7 +12,13 @@ export function CasesScreen() {
   const cases = useCases(search);
   return (
     <>
-      <TopBar />
+      <TopBar
+        steps={
+          <Link to="/settings" className="flex min-h-12 items-center px-3 text-soft">
+            Settings
+          </Link>
+        }
+      />
       <main className="mx-auto flex max-w-[1180px] flex-col gap-3 px-5 py-4">
         <Caution />
         <div className="flex flex-wrap items-center gap-4">

@@ -29,11 +29,15 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
       <table className="w-full border-collapse text-[15px]">
         <thead className="text-[14px] text-soft">
           <tr>
-            <th className="text-left font-normal">
+            <th scope="col" className="text-left font-normal">
               <span className="sr-only">Condition</span>
             </th>
-            <th className="text-right font-normal">if positive</th>
-            <th className="text-right font-normal">negative</th>
+            <th scope="col" className="text-right font-normal">
+              if positive
+            </th>
+            <th scope="col" className="text-right font-normal">
+              negative
+            </th>
           </tr>
         </thead>
         <tbody>

@@ -16,9 +16,15 @@ export function PrintedFindings(props: { view: CaseView; weighed: Weighed }) {
       <table className="w-full border-collapse">
         <thead className="text-left text-soft">
           <tr>
-            <th className="font-normal">Counted</th>
-            <th className="w-14 text-right font-normal">Alone</th>
-            <th className="w-14 text-right font-normal">Added</th>
+            <th scope="col" className="font-normal">
+              Counted
+            </th>
+            <th scope="col" className="w-14 text-right font-normal">
+              Alone
+            </th>
+            <th scope="col" className="w-14 text-right font-normal">
+              Added
+            </th>
           </tr>
         </thead>
         <tbody>

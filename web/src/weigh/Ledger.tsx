@@ -19,10 +19,18 @@ export function Ledger(props: { rows: LedgerRow[] }) {
       <caption className="pb-1 text-left text-[18px] font-bold">What was counted</caption>
       <thead className="border-b-[1.5px] border-ink text-[14px] text-soft">
         <tr>
-          <th className="py-1 text-left font-normal">Finding</th>
-          <th className="text-left font-normal">Against, for</th>
-          <th className="text-right font-normal">Alone (95&#8239;%)</th>
-          <th className="text-right font-normal">Added</th>
+          <th scope="col" className="py-1 text-left font-normal">
+            Finding
+          </th>
+          <th scope="col" className="text-left font-normal">
+            Against, for
+          </th>
+          <th scope="col" className="text-right font-normal">
+            Alone (95&#8239;%)
+          </th>
+          <th scope="col" className="text-right font-normal">
+            Added
+          </th>
         </tr>
       </thead>
       <tbody>

@@ -1,12 +1,19 @@
 import type { Catalogue, ConditionStanding, Weighed } from "../api/types";
 import { percent } from "../pieces/format";
 import { verdictWords } from "../pieces/Rail";
+import { HighBias } from "./HighBias";
 import { Ledger } from "./Ledger";
 import { NotWeighed } from "./NotWeighed";
 import { Schools } from "./Schools";
 
 /** Why the chosen candidate stands where it stands. */
-export function Reasons(props: { condition: ConditionStanding; weighed: Weighed; catalogue: Catalogue }) {
+export function Reasons(props: {
+  condition: ConditionStanding;
+  weighed: Weighed;
+  catalogue: Catalogue;
+  onHighBias: (way: string | undefined) => void;
+  error: Error | null;
+}) {
   const { condition, weighed } = props;
   const rows = weighed.ledgers[condition.id] ?? [];
   const onward = props.catalogue.conditions.find((c) => c.id === condition.id)?.onward;
@@ -35,6 +42,7 @@ export function Reasons(props: { condition: ConditionStanding; weighed: Weighed;
       <Ledger rows={rows.filter((r) => r.status === "counted")} />
       <NotWeighed rows={rows.filter((r) => r.status !== "counted")} />
       <Schools weighed={weighed} />
+      <HighBias bias={weighed.bias} onChoose={props.onHighBias} error={props.error} />
     </section>
   );
 }

@@ -6,7 +6,7 @@ const ORDER = ["overlap-aware", "independent", "strongest-per-family", "publishe
 
 /** The four ways to weigh, side by side. */
 export function Schools(props: { weighed: Weighed }) {
-  const { standing, schools } = props.weighed;
+  const { standing, schools, method } = props.weighed;
   const columns = ORDER.flatMap((id) => schools.filter((s) => s.id === id));
   return (
     <table className="w-full border-collapse text-[16px]">
@@ -20,10 +20,13 @@ export function Schools(props: { weighed: Weighed }) {
       </caption>
       <thead className="border-b-[1.5px] border-ink text-[14px] text-soft">
         <tr>
-          <th className="text-left font-normal">Candidate, pretest</th>
+          <th scope="col" className="text-left font-normal">
+            Candidate, pretest
+          </th>
           {columns.map((s) => (
-            <th key={s.id} className="w-[104px] py-1 text-right leading-tight font-normal">
+            <th key={s.id} scope="col" className="w-[104px] py-1 text-right leading-tight font-normal">
               {s.name}
+              {s.id === method.school && <span className="block text-ink">in use</span>}
               {!s.hasSay && <span className="block">none decided</span>}
             </th>
           ))}
@@ -36,7 +39,7 @@ export function Schools(props: { weighed: Weighed }) {
               {c.name} <span className="text-soft">{percent(c.pretest)}</span>
             </td>
             {columns.map((s) => (
-              <td key={s.id} className={s.id === "overlap-aware" ? "text-right font-bold" : "text-right"}>
+              <td key={s.id} className={s.id === method.school ? "text-right font-bold" : "text-right"}>
                 {s.hasSay ? percent(s.probabilities[c.id] ?? 0) : "\u2013"}
               </td>
             ))}

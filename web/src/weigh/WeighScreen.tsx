@@ -1,6 +1,5 @@
-import { useEffect } from "react";
-import { useNavigate, useSearchParams } from "react-router";
-import { useWeighed } from "../api/queries";
+import { useSearchParams } from "react-router";
+import { useSaveIntake, useWeighed } from "../api/queries";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CAUTION } from "../frame/Caution";
 import { ErrorNote } from "../pieces/ErrorNote";
@@ -12,21 +11,8 @@ import { Reasons } from "./Reasons";
 export function WeighScreen() {
   const { view, catalogue } = useCaseContext();
   const weighed = useWeighed(view.code);
+  const save = useSaveIntake(view.code);
   const [params, setParams] = useSearchParams();
-  const navigate = useNavigate();
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      if (
-        event.key.toLowerCase() === "c" &&
-        !(event.target as HTMLElement).closest("input, select, textarea")
-      ) {
-        navigate(`/cases/${view.code}/couch`);
-      }
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  }, [navigate, view.code]);
-
   if (!weighed.data) {
     return (
       <main className="p-6">
@@ -57,7 +43,14 @@ export function WeighScreen() {
         </div>
       </section>
       {chosen ? (
-        <Reasons key={chosen.id} condition={chosen} weighed={weighed.data} catalogue={catalogue} />
+        <Reasons
+          key={chosen.id}
+          condition={chosen}
+          weighed={weighed.data}
+          catalogue={catalogue}
+          error={save.error}
+          onHighBias={(highBias) => save.mutate((intake) => ({ ...intake, highBias }))}
+        />
       ) : (
         <p className="p-6">This case has no candidates yet. Add them under Ask.</p>
       )}

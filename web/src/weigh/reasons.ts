@@ -5,6 +5,7 @@ const GROUPS: [string, string][] = [
   ["superseded", "A cluster speaks for them"],
   ["same-test", "Their test already speaks through another criterion"],
   ["shares-tests", "Share tests with a cluster that counts"],
+  ["other-school", "Not counted by the chosen way to weigh"],
   ["unclear", "Unclear"],
   ["open", "Clusters not decided yet"],
   ["left-out", "Only studies at high risk of bias"],

@@ -169,6 +169,34 @@ class BrowserPathTest {
     }
 
     @Test
+    void theDepartmentsWayAndTheCasesOwn() {
+        page.navigate(LEXICOR.url("/cases/HB-004/weigh?of=slap-tear"));
+        Locator bias = side("Studies at high risk of bias");
+        assertThat(bias).containsText("depends on how such studies are taken");
+        Locator now = page.getByLabel("Reasons for Superior labral (SLAP) tear")
+                .locator("b")
+                .first();
+        String before = now.textContent();
+        bias.getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName("Left out").setExact(true))
+                .click();
+        assertThat(now).not().hasText(before);
+
+        page.navigate(LEXICOR.url("/settings"));
+        accessible("Settings");
+        page.getByLabel("Within a family").fill("2");
+        button("Use these").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("expected a number from 0 to 0.9");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Each counts in full"))
+                .click();
+        assertThat(page.getByText("Tends to be too sure of itself")).isVisible();
+        page.navigate(LEXICOR.url("/cases/HB-001/weigh"));
+        assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("Each counts in full")))
+                .containsText("in use");
+    }
+
+    @Test
     void whatFitsOnOneSheetPrintsOnOneSheet() {
         for (String code : List.of("HB-001", "HB-003", "HB-004")) {
             page.navigate(LEXICOR.url("/cases/" + code + "/print"));

@@ -1,7 +1,7 @@
 package lexicor.core.weighing;
 
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import lexicor.core.evidence.Covariance;
 import lexicor.core.evidence.Interval;
@@ -20,13 +20,27 @@ final class ConditionWeighing {
     /** The same for a new clinic. */
     final double newClinicSd;
 
+    private final School school;
     private final Joint entered;
+    private final double overlapAwareLogRatio;
 
-    ConditionWeighing(CaseToWeigh given, Families families, Nodes nodes, Candidate candidate) {
+    /**
+     * @param school the way to weigh that the standing follows; all four are computed whichever it is
+     */
+    ConditionWeighing(CaseToWeigh given, Families families, Nodes nodes, Candidate candidate, School school) {
         this.candidate = candidate;
+        this.school = school;
         selection = new Selection(given, families, candidate.id());
-        entered = Joint.of(nodes, selection.entered);
-        counted = entered.settled();
+        Joint overlapAware = Joint.of(nodes, selection.entered);
+        if (school == School.OVERLAP_AWARE) {
+            entered = overlapAware;
+            counted = entered.settled();
+            overlapAwareLogRatio = counted.logRatio();
+        } else {
+            entered = Joint.of(Nodes.WITHOUT_OVERLAP, selection.countedBy(school));
+            counted = entered;
+            overlapAwareLogRatio = overlapAware.settled().logRatio();
+        }
         pretestLogit = Logit.of(candidate.pretest());
         logRatio = counted.logRatio();
         posttest = Logit.inverse(pretestLogit + logRatio);
@@ -61,30 +75,46 @@ final class ConditionWeighing {
      * everything entered has its say again, also what is set aside as things stand.
      */
     double posttestWith(Item further, Joint.Extension extension) {
-        boolean asItStands = counted.items.size() == entered.items.size() && !extension.hasReversal(further.positive);
-        double log = asItStands
-                ? extension.logRatio(further.positive)
-                : entered.plus(further).settled().logRatio();
-        return Logit.inverse(pretestLogit + log);
+        return Logit.inverse(pretestLogit + logRatioWith(further, extension));
+    }
+
+    private double logRatioWith(Item further, Joint.Extension extension) {
+        switch (school) {
+            case INDEPENDENT:
+                return logRatio + further.logAlone;
+            case STRONGEST_PER_FAMILY:
+                double spoken = counted.items.stream()
+                        .filter(i -> i.family.equals(further.family))
+                        .mapToDouble(i -> i.logAlone)
+                        .sum();
+                boolean stronger = Math.abs(further.logAlone) > Math.abs(spoken);
+                return stronger ? logRatio - spoken + further.logAlone : logRatio;
+            case PUBLISHED_CLUSTERS:
+                return logRatio;
+            default:
+                boolean asItStands =
+                        counted.items.size() == entered.items.size() && !extension.hasReversal(further.positive);
+                return asItStands
+                        ? extension.logRatio(further.positive)
+                        : entered.plus(further).settled().logRatio();
+        }
+    }
+
+    List<LedgerRow> ledger() {
+        return selection.ledger(counted, school);
     }
 
     /** The posttest by every school (method M8). */
     Map<School, Double> bySchool() {
-        double independent =
-                selection.speakers.stream().mapToDouble(i -> i.logAlone).sum();
-        Map<String, Double> strongest = new LinkedHashMap<>();
-        selection.speakers.forEach(
-                i -> strongest.merge(i.family, i.logAlone, (a, b) -> Math.abs(b) > Math.abs(a) ? b : a));
-        double strongestSum =
-                strongest.values().stream().mapToDouble(Double::doubleValue).sum();
-        double clusters = selection.clusters.stream()
-                .mapToDouble(DecidedCluster::logAlone)
-                .sum();
         Map<School, Double> result = new EnumMap<>(School.class);
-        result.put(School.INDEPENDENT, Logit.inverse(pretestLogit + independent));
-        result.put(School.OVERLAP_AWARE, posttest);
-        result.put(School.STRONGEST_PER_FAMILY, Logit.inverse(pretestLogit + strongestSum));
-        result.put(School.PUBLISHED_CLUSTERS, Logit.inverse(pretestLogit + clusters));
+        for (School each : School.values()) {
+            double log = each == School.OVERLAP_AWARE
+                    ? overlapAwareLogRatio
+                    : selection.countedBy(each).stream()
+                            .mapToDouble(i -> i.logAlone)
+                            .sum();
+            result.put(each, Logit.inverse(pretestLogit + log));
+        }
         return result;
     }
 }

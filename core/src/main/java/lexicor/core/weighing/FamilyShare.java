@@ -23,6 +23,9 @@ final class FamilyShare {
     private final boolean present;
     private final List<double[]> atNodes;
     private final double[][] ratiosWithout;
+    /** What is left once an item is out; the next tests take the same ones out again and again. */
+    private final FamilyShare[] rests;
+
     private double[] product;
 
     private FamilyShare(Nodes nodes, boolean present, List<Item> items, List<double[]> atNodes) {
@@ -31,6 +34,7 @@ final class FamilyShare {
         this.items = items;
         this.atNodes = atNodes;
         ratiosWithout = new double[items.size()][];
+        rests = new FamilyShare[items.size()];
         if (items.size() == 1) {
             logScale = 0;
             integrated = alone(nodes, items.get(0), present);
@@ -61,6 +65,13 @@ final class FamilyShare {
     }
 
     FamilyShare without(int index) {
+        if (rests[index] == null) {
+            rests[index] = computeWithout(index);
+        }
+        return rests[index];
+    }
+
+    private FamilyShare computeWithout(int index) {
         List<Item> rest = new ArrayList<>(items);
         rest.remove(index);
         List<double[]> restAtNodes = new ArrayList<>(atNodes);

@@ -67,18 +67,32 @@ final class Joint {
     private Optional<Item> worstReversal() {
         Item worst = null;
         double size = 0;
-        for (Item item : items) {
-            double added = logAdded(item);
-            if (isReversed(item, added)) {
-                double difference = Math.abs(added) - size;
-                boolean tie = Math.abs(difference) <= TOLERANCE;
-                if (worst == null || (tie ? item.id.compareTo(worst.id) < 0 : difference > 0)) {
-                    worst = item;
-                    size = Math.abs(added);
+        List<FamilyShare> families = present.families();
+        for (int f = 0; f < families.size(); f++) {
+            List<Item> members = families.get(f).items;
+            for (int i = 0; i < members.size(); i++) {
+                Item item = members.get(i);
+                double ratio = absent.ratioWithout(f, i) / present.ratioWithout(f, i);
+                if (!mayBeReversed(item, ratio)) {
+                    continue;
+                }
+                double added = Math.log(ratio);
+                if (isReversed(item, added)) {
+                    double difference = Math.abs(added) - size;
+                    boolean tie = Math.abs(difference) <= TOLERANCE;
+                    if (worst == null || (tie ? item.id.compareTo(worst.id) < 0 : difference > 0)) {
+                        worst = item;
+                        size = Math.abs(added);
+                    }
                 }
             }
         }
         return Optional.ofNullable(worst);
+    }
+
+    /** Spares the logarithm where the ratio is on the item's own side of 1. */
+    private static boolean mayBeReversed(Item item, double ratio) {
+        return item.logAlone > TOLERANCE ? ratio < 1 : item.logAlone >= -TOLERANCE || ratio > 1;
     }
 
     static boolean isReversed(Item item, double logAdded) {
@@ -136,8 +150,8 @@ final class Joint {
                 return true;
             }
             for (Item item : items) {
-                double added = withPresent.logAdded(item, asPositive) - withAbsent.logAdded(item, asPositive);
-                if (isReversed(item, added)) {
+                double ratio = withAbsent.ratioWithout(item, asPositive) / withPresent.ratioWithout(item, asPositive);
+                if (mayBeReversed(item, ratio) && isReversed(item, Math.log(ratio))) {
                     return true;
                 }
             }

@@ -68,6 +68,15 @@ final class Likelihood {
         return -Math.log(mean(ratioWithout(item)));
     }
 
+    List<FamilyShare> families() {
+        return families;
+    }
+
+    /** {@code P(results without the item | D) / P(results | D)}, the item by its place in its family. */
+    double ratioWithout(int family, int index) {
+        return mean(families.get(family).ratioWithout(index));
+    }
+
     Likelihood plus(Item item) {
         List<FamilyShare> all = new ArrayList<>(families);
         for (int f = 0; f < all.size(); f++) {
@@ -161,9 +170,9 @@ final class Likelihood {
             return asPositive ? Math.log(positive) : Math.log1p(-positive);
         }
 
-        /** What an item of the likelihood adds once the further result is known, as {@link Likelihood#logAdded}. */
-        double logAdded(Item item, boolean asPositive) {
-            double[] without = ratioWithout(item);
+        /** {@link Likelihood#ratioWithout} of an item once the further result is known. */
+        double ratioWithout(Item item, boolean asPositive) {
+            double[] without = Likelihood.this.ratioWithout(item);
             double withPositive;
             if (own != null && own.items.contains(item)) {
                 withPositive = mean(own.ratioWithAndWithout(ownAtNodes, own.items.indexOf(item)));
@@ -171,7 +180,7 @@ final class Likelihood {
                 withPositive = mean(ratioPositive, without);
             }
             double reduced = asPositive ? withPositive : mean(without) - withPositive;
-            return log(asPositive) - Math.log(Math.max(reduced, NormalTable.FLOOR));
+            return Math.max(reduced, NormalTable.FLOOR) / (asPositive ? positive : 1 - positive);
         }
     }
 }

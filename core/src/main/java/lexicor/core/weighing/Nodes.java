@@ -14,6 +14,9 @@ final class Nodes {
     private static final int FINE = 61;
     private static final double USUAL_UP_TO = 0.45;
 
+    /** For the ways to weigh that know no overlap. */
+    static final Nodes WITHOUT_OVERLAP = new Nodes(0, 0);
+
     final int outer;
     final int inner;
     final double[] outerWeight;

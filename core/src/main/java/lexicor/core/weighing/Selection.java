@@ -154,8 +154,26 @@ final class Selection {
         findingRows.put(item.id, new Row(result, OptionalDouble.of(item.logAlone), status, because));
     }
 
-    /** The ledger once it is known what was set aside, in the order given. */
-    List<LedgerRow> ledger(Joint counted) {
+    /** What a school counts, before anything is set aside (method M8). */
+    List<Item> countedBy(School school) {
+        return switch (school) {
+            case INDEPENDENT -> speakers;
+            case OVERLAP_AWARE -> entered;
+            case STRONGEST_PER_FAMILY -> strongest();
+            case PUBLISHED_CLUSTERS ->
+                clusters.stream().map(d -> d.reading().in(d.cluster().id())).toList();
+        };
+    }
+
+    private List<Item> strongest() {
+        Map<String, Item> byFamily = new LinkedHashMap<>();
+        speakers.forEach(item ->
+                byFamily.merge(item.family, item, (a, b) -> Math.abs(b.logAlone) > Math.abs(a.logAlone) ? b : a));
+        return List.copyOf(byFamily.values());
+    }
+
+    /** The ledger once it is known what the school counts and what was set aside, in the order given. */
+    List<LedgerRow> ledger(Joint counted, School school) {
         Map<String, Item> byId = new HashMap<>();
         counted.items.forEach(i -> byId.put(i.id, i));
         List<LedgerRow> ledger = new ArrayList<>();
@@ -165,6 +183,7 @@ final class Selection {
                         LedgerRow.Kind.FINDING,
                         findingRows.get(f.id()),
                         counted,
+                        school,
                         Optional.ofNullable(byId.get(f.id())))));
         given.clusters().stream()
                 .filter(c -> clusterRows.containsKey(c.id()))
@@ -173,12 +192,13 @@ final class Selection {
                         LedgerRow.Kind.CLUSTER,
                         clusterRows.get(c.id()),
                         counted,
+                        school,
                         Optional.ofNullable(byId.get(c.id())))));
         return List.copyOf(ledger);
     }
 
-    private static LedgerRow ledgerRow(String id, LedgerRow.Kind kind, Row row, Joint counted, Optional<Item> item) {
-        boolean counts = row.status == Status.COUNTED && item.isPresent();
+    private static LedgerRow ledgerRow(
+            String id, LedgerRow.Kind kind, Row row, Joint counted, School school, Optional<Item> item) {
         OptionalDouble alone =
                 row.logAlone.isPresent() ? OptionalDouble.of(Math.exp(row.logAlone.getAsDouble())) : row.logAlone;
         return new LedgerRow(
@@ -186,8 +206,17 @@ final class Selection {
                 kind,
                 row.result,
                 alone,
-                counts ? OptionalDouble.of(Math.exp(counted.logAdded(item.get()))) : OptionalDouble.empty(),
-                row.status == Status.COUNTED && !counts ? Status.SET_ASIDE : row.status,
+                item.isPresent() ? OptionalDouble.of(Math.exp(counted.logAdded(item.get()))) : OptionalDouble.empty(),
+                item.isPresent() ? Status.COUNTED : notCounted(row.status, school),
                 row.because);
+    }
+
+    private static Status notCounted(Status status, School school) {
+        if (school == School.OVERLAP_AWARE) {
+            return status == Status.COUNTED ? Status.SET_ASIDE : status;
+        }
+        boolean bySchool =
+                status == Status.COUNTED || status == Status.SUPERSEDED && school != School.PUBLISHED_CLUSTERS;
+        return bySchool ? Status.OTHER_SCHOOL : status;
     }
 }

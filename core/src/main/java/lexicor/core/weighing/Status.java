@@ -18,6 +18,8 @@ public enum Status {
     NO_DATA,
     SENSITIVITY_ONLY,
     UNCLEAR,
+    /** The chosen way to weigh does not count it; never so in the overlap-aware one. */
+    OTHER_SCHOOL,
     /** A cluster not decided yet. */
     OPEN;
 

@@ -26,10 +26,15 @@ public final class Weighing {
      * @return the same result for the same case, whatever the order of its findings
      */
     public static WeighedCase weigh(CaseToWeigh given) {
+        return weigh(given, School.OVERLAP_AWARE);
+    }
+
+    /** Weighs by all four schools; ranks, intervals, verdicts, ledgers and next tests follow the one chosen. */
+    public static WeighedCase weigh(CaseToWeigh given, School school) {
         Nodes nodes = nodes(given.settings());
         Families families = new Families(given);
         List<ConditionWeighing> weighed = given.conditions().stream()
-                .map(c -> new ConditionWeighing(given, families, nodes, c))
+                .map(c -> new ConditionWeighing(given, families, nodes, c, school))
                 .toList();
         double[] first = ChanceOfFirst.of(weighed, given.settings());
         NextTests next = new NextTests(given, weighed);
@@ -74,7 +79,7 @@ public final class Weighing {
                 probabilityFirst,
                 Verdict.of(w.posttest, c),
                 straddles(average, c.ruleOutBelow()) || straddles(average, c.actAbove()),
-                w.selection.ledger(w.counted));
+                w.ledger());
     }
 
     private static boolean straddles(Interval band, double line) {

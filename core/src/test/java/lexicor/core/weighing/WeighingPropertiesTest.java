@@ -152,6 +152,36 @@ class WeighingPropertiesTest {
         }
     }
 
+    /** A department that follows another school sees that school's numbers, and its card keeps its promise too. */
+    @Property(tries = 60)
+    void theChosenSchoolIsTheOneThatStandsBeside(
+            @ForAll("few") List<Simple> findings,
+            @ForAll("few") List<Simple> candidates,
+            @ForAll("schools") School school) {
+        CaseToWeigh given = Simple.caseOf(findings, candidates, 0.3, FAMILY, GENERAL);
+        WeighedCase chosen = Weighing.weigh(given, school);
+        double beside = Weighing.weigh(given).schools().get(school).get(Simple.CONDITION);
+        assertThat(chosen.conditions().get(0).posttest()).isCloseTo(beside, within(1e-8));
+        assertThat(chosen.schools()).isEqualTo(Weighing.weigh(given).schools());
+        List<Simple> more = new ArrayList<>(findings);
+        more.add(candidates.get(0));
+        double after = Weighing.weigh(Simple.caseOf(more, List.of(), 0.3, FAMILY, GENERAL), school)
+                .conditions()
+                .get(0)
+                .posttest();
+        NextTest promised = chosen.nextTests().stream()
+                .filter(t -> t.id().equals("t0"))
+                .findFirst()
+                .orElseThrow();
+        assertThat((candidates.get(0).positive() ? promised.ifPositive() : promised.ifNegative()).get(Simple.CONDITION))
+                .isCloseTo(after, within(1e-7));
+    }
+
+    @Provide
+    Arbitrary<School> schools() {
+        return Arbitraries.of(School.values());
+    }
+
     @Property(tries = 10)
     void aDesignedRuleAgreesWithItsOutcomesOneByOne(
             @ForAll("few") List<Simple> findings, @ForAll("overlaps") double[] overlap) {

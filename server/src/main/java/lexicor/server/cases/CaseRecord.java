@@ -39,6 +39,7 @@ class CaseRecord {
     String ageBand;
     String setting;
     String mechanism;
+    String highBias;
 
     @ElementCollection
     @CollectionTable(name = "case_candidate", joinColumns = @JoinColumn(name = "case_id"))

@@ -12,7 +12,6 @@ import lexicor.core.catalogue.Complaint;
 import lexicor.core.examination.Readings;
 import lexicor.core.weighing.BedsideCase;
 import lexicor.core.weighing.Suspicion;
-import lexicor.core.weighing.WeighingSettings;
 import lexicor.server.cases.CaseViews.CaseSummary;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.Examination;
@@ -20,6 +19,7 @@ import lexicor.server.cases.CaseViews.IntakeChange;
 import lexicor.server.cases.CaseViews.NewCase;
 import lexicor.server.cases.CaseViews.NewTap;
 import lexicor.server.problems.Refusal;
+import lexicor.server.settings.SettingsService;
 import lexicor.server.standing.Standing;
 import lexicor.server.standing.StandingService;
 import lexicor.server.standing.Weighed;
@@ -39,6 +39,7 @@ class CaseService {
     private final CaseAssembly assembly;
     private final IntakeCheck check;
     private final StandingService standings;
+    private final SettingsService settings;
     private final Catalogue catalogue;
 
     CaseService(
@@ -47,12 +48,14 @@ class CaseService {
             CaseAssembly assembly,
             IntakeCheck check,
             StandingService standings,
+            SettingsService settings,
             Catalogue catalogue) {
         this.cases = cases;
         this.taps = taps;
         this.assembly = assembly;
         this.check = check;
         this.standings = standings;
+        this.settings = settings;
         this.catalogue = catalogue;
     }
 
@@ -122,6 +125,7 @@ class CaseService {
         stored.ageBand = intake.ageBand();
         stored.setting = intake.setting();
         stored.mechanism = intake.mechanism();
+        stored.highBias = intake.highBias();
         stored.candidates.clear();
         for (Intake.CandidateChoice choice : intake.candidates()) {
             CandidateRecord candidate = new CandidateRecord();
@@ -177,7 +181,7 @@ class CaseService {
     @Transactional(readOnly = true)
     public Weighed weighed(String code) {
         CaseRecord stored = find(code);
-        return standings.weighed(assembly.bedside(stored, readings(stored)), WeighingSettings.DEFAULT);
+        return standings.weighed(assembly.bedside(stored, readings(stored)), settings.current(), bias(stored));
     }
 
     private CaseRecord find(String code) {
@@ -192,13 +196,17 @@ class CaseService {
         return catalogue.complaint(stored.complaint).orElseThrow();
     }
 
+    private static Optional<String> bias(CaseRecord stored) {
+        return Optional.ofNullable(stored.highBias);
+    }
+
     private Readings readings(CaseRecord stored) {
         return assembly.readings(taps.findByCaseIdAndUndoneFalseOrderById(stored.id));
     }
 
     private CaseSummary summary(CaseRecord stored, Readings readings) {
         BedsideCase bedside = assembly.bedside(stored, readings);
-        Standing standing = standings.standing(bedside, WeighingSettings.DEFAULT);
+        Standing standing = standings.standing(bedside, settings.current(), bias(stored));
         return new CaseSummary(
                 stored.code,
                 stored.complaint,
@@ -218,6 +226,7 @@ class CaseService {
                 stored.ageBand,
                 stored.setting,
                 stored.mechanism,
+                stored.highBias,
                 stored.candidates.stream()
                         .map(c -> new Intake.CandidateChoice(c.condition, c.baseRate, c.suspicion))
                         .toList(),
@@ -238,7 +247,7 @@ class CaseService {
         return new Examination(
                 CaseAssembly.places(readings),
                 assembly.findings(readings, CaseAssembly.involved(stored)),
-                standings.standing(assembly.bedside(stored, readings), WeighingSettings.DEFAULT),
+                standings.standing(assembly.bedside(stored, readings), settings.current(), bias(stored)),
                 !standing.isEmpty());
     }
 

@@ -72,6 +72,7 @@ class DemoClinic implements ApplicationRunner {
                                 entry.text("age"),
                                 intake.setting(),
                                 entry.text("mechanism"),
+                                null,
                                 intake.candidates().stream()
                                         .map(c -> new Intake.CandidateChoice(
                                                 c.condition(),

@@ -7,6 +7,7 @@ import java.util.Map;
 /**
  * What is asked before the examination.
  *
+ * @param highBias this case's own way to take studies at high risk of bias; absent where the department's applies
  * @param answers history items answered yes or no; those not known are absent
  */
 public record Intake(
@@ -16,6 +17,7 @@ public record Intake(
         @Schema(nullable = true) String ageBand,
         String setting,
         String mechanism,
+        @Schema(nullable = true) String highBias,
         List<CandidateChoice> candidates,
         Map<String, Boolean> answers) {
 

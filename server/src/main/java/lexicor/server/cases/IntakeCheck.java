@@ -9,6 +9,7 @@ import lexicor.core.catalogue.Setting;
 import lexicor.core.examination.AgeBand;
 import lexicor.core.weighing.Suspicion;
 import lexicor.server.problems.Refusal;
+import lexicor.server.settings.DepartmentSettings;
 import org.springframework.stereotype.Component;
 
 /** Refuses an intake or a code that cannot be used, naming the field. */
@@ -42,6 +43,11 @@ class IntakeCheck {
         setting(intake.setting());
         if (intake.mechanism() == null || intake.mechanism().length() > MAX_MECHANISM) {
             throw Refusal.field("intake.mechanism", "expected a text of at most " + MAX_MECHANISM + " characters");
+        }
+        if (intake.highBias() != null
+                && DepartmentSettings.highBias(intake.highBias()).isEmpty()) {
+            throw Refusal.field(
+                    "intake.highBias", "expected corrected, asPrinted or leftOut, found " + intake.highBias());
         }
         candidates(intake);
         if (intake.answers() == null) {

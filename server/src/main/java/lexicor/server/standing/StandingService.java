@@ -1,10 +1,12 @@
 package lexicor.server.standing;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
@@ -19,6 +21,7 @@ import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.WeighingSettings;
+import lexicor.server.settings.DepartmentSettings;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standing.Effect;
 import lexicor.server.standing.Standing.NextTestView;
@@ -41,13 +44,14 @@ public class StandingService {
     }
 
     /** Where the case stands. */
-    public Standing standing(BedsideCase bedside, WeighingSettings settings) {
-        return standing(bedside, weigh(bedside, settings));
+    public Standing standing(BedsideCase bedside, DepartmentSettings department, Optional<String> highBias) {
+        return standing(bedside, weigh(bedside, department.weighing(highBias), department.chosenSchool()));
     }
 
     /** The case weighed in full. */
-    public Weighed weighed(BedsideCase bedside, WeighingSettings settings) {
-        WeighedCase result = weigh(bedside, settings);
+    public Weighed weighed(BedsideCase bedside, DepartmentSettings department, Optional<String> highBias) {
+        WeighingSettings settings = department.weighing(highBias);
+        WeighedCase result = weigh(bedside, settings, department.chosenSchool());
         Map<String, List<Weighed.LedgerRowView>> ledgers = new LinkedHashMap<>();
         LedgerView view = new LedgerView(catalogue, evidence.get(settings.highBias()), bedside.findings());
         result.conditions().forEach(c -> ledgers.put(c.id(), view.rows(c)));
@@ -65,13 +69,39 @@ public class StandingService {
                 ledgers,
                 schools,
                 new Weighed.Method(
+                        department.school(),
                         settings.familyOverlap(),
                         settings.generalOverlap(),
-                        settings.highBias().id()));
+                        settings.highBias().id()),
+                bias(bedside, department, highBias));
     }
 
-    private WeighedCase weigh(BedsideCase bedside, WeighingSettings settings) {
-        return Weighing.weigh(bedside.against(catalogue, evidence.get(settings.highBias()), settings));
+    private Weighed.BiasView bias(BedsideCase bedside, DepartmentSettings department, Optional<String> ofCase) {
+        List<Weighed.BiasResult> results = Arrays.stream(HighBias.values())
+                .map(way -> biasResult(bedside, department, way))
+                .toList();
+        long orders = results.stream()
+                .map(r -> r.order().stream().map(Weighed.BiasPlace::condition).toList())
+                .distinct()
+                .count();
+        return new Weighed.BiasView(department.highBias(), ofCase.orElse(null), orders > 1, results);
+    }
+
+    private Weighed.BiasResult biasResult(BedsideCase bedside, DepartmentSettings department, HighBias way) {
+        WeighingSettings settings = department.weighing(Optional.of(way.id()));
+        return new Weighed.BiasResult(
+                way.id(),
+                weigh(bedside, settings, department.chosenSchool()).conditions().stream()
+                        .map(c -> new Weighed.BiasPlace(
+                                c.id(),
+                                catalogue.condition(c.id()).orElseThrow().name(),
+                                c.pretest(),
+                                c.posttest()))
+                        .toList());
+    }
+
+    private WeighedCase weigh(BedsideCase bedside, WeighingSettings settings, School school) {
+        return Weighing.weigh(bedside.against(catalogue, evidence.get(settings.highBias()), settings), school);
     }
 
     private Standing standing(BedsideCase bedside, WeighedCase result) {

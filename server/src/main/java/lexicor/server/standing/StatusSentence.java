@@ -20,6 +20,7 @@ final class StatusSentence {
             case NO_DATA -> "No published figures for this condition in the packs.";
             case SENSITIVITY_ONLY -> "Only a sensitivity is published: no likelihood ratio follows from it.";
             case UNCLEAR -> "Unclear, so not weighed.";
+            case OTHER_SCHOOL -> "The chosen way to weigh does not count it.";
             case OPEN -> "Not decided yet.";
         };
     }

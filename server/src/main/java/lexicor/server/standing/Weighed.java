@@ -6,13 +6,36 @@ import java.util.Map;
 
 /** A case weighed in full: the standing and, for every condition, its ledger and what each school says. */
 public record Weighed(
-        Standing standing, Map<String, List<LedgerRowView>> ledgers, List<SchoolView> schools, Method method) {
+        Standing standing,
+        Map<String, List<LedgerRowView>> ledgers,
+        List<SchoolView> schools,
+        Method method,
+        BiasView bias) {
 
     /** A school's probabilities by condition; {@code hasSay} is false for clusters while none is decided. */
     public record SchoolView(String id, String name, boolean hasSay, Map<String, Double> probabilities) {}
 
     /** How it was weighed. */
-    public record Method(double familyOverlap, double generalOverlap, String highBias) {}
+    public record Method(String school, double familyOverlap, double generalOverlap, String highBias) {}
+
+    /**
+     * What the ways to take studies at high risk of bias would make of the case.
+     *
+     * @param department the department's choice
+     * @param ofCase the case's own; absent where it has none
+     * @param changesOrder whether the order of conditions depends on the way
+     */
+    public record BiasView(
+            String department,
+            @Schema(nullable = true) String ofCase,
+            boolean changesOrder,
+            List<BiasResult> results) {}
+
+    /** The conditions in order under one way. */
+    public record BiasResult(String highBias, List<BiasPlace> order) {}
+
+    /** A condition's place under one way. */
+    public record BiasPlace(String condition, String name, double pretest, double posttest) {}
 
     /**
      * A finding or cluster and what it did for the condition.

@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** Every address of the browser's own routing answers with the page. */
 @Controller
 class Pages {
-    @GetMapping({"/cases", "/cases/**"})
+    @GetMapping({"/cases", "/cases/**", "/settings"})
     String page() {
         return "forward:/index.html";
     }

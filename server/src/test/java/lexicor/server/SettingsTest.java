@@ -1,0 +1,94 @@
+package lexicor.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import lexicor.server.Running.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The department's way to weigh, and a case that takes risky studies in a way of its own. */
+class SettingsTest {
+    @RegisterExtension
+    static final Running LEXICOR = Running.demo();
+
+    @ParameterizedTest
+    @CsvSource({"independent", "strongest-per-family", "published-clusters", "overlap-aware"})
+    void rankingsFollowTheChosenSchool(String school) {
+        save(settings().put("school", school));
+        JsonNode weighed = weighed("HB-001");
+        JsonNode column = null;
+        for (JsonNode s : weighed.get("schools")) {
+            column = s.get("id").asString().equals(school) ? s.get("probabilities") : column;
+        }
+        double before = 1;
+        for (JsonNode c : weighed.get("standing").get("conditions")) {
+            double posttest = c.get("posttest").asDouble();
+            assertThat(posttest)
+                    .isCloseTo(column.get(c.get("id").asString()).asDouble(), within(1e-7))
+                    .isLessThanOrEqualTo(before);
+            before = posttest;
+        }
+        assertThat(weighed.get("method").get("school").asString()).isEqualTo(school);
+    }
+
+    @Test
+    void aCaseCanTakeRiskyStudiesInItsOwnWayAndSeesTheOthersWhenTheyChangeTheOrder() {
+        JsonNode bias = weighed("HB-004").get("bias");
+        assertThat(bias.get("changesOrder").asBoolean()).isTrue();
+        assertThat(bias.get("results")).hasSize(3);
+        double corrected = posttest("HB-004", "slap-tear");
+
+        JsonNode view = LEXICOR.get("/api/cases/HB-004").body();
+        ObjectNode intake = view.get("intake").deepCopy().asObject().put("highBias", "leftOut");
+        Answer saved = LEXICOR.put(
+                "/api/cases/HB-004/intake", "{\"version\":" + view.get("version") + ",\"intake\":" + intake + "}");
+        assertThat(saved.status()).isEqualTo(200);
+        assertThat(posttest("HB-004", "slap-tear")).isGreaterThan(corrected);
+        assertThat(weighed("HB-004").get("method").get("highBias").asString()).isEqualTo("leftOut");
+        assertThat(weighed("HB-001").get("method").get("highBias").asString()).isEqualTo("corrected");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "school, \"majority\", 422",
+        "highBias, \"ignored\", 422",
+        "familyOverlap, 0.95, 422",
+        "generalOverlap, 0.5, 422",
+        "version, -1, 409",
+        "colour, \"red\", 400"
+    })
+    void whatCannotBeUsedIsRefusedAndChangesNothing(String field, String value, int status) {
+        ObjectNode before = settings();
+        String body = before.deepCopy().put(field, "@").toString().replace("\"@\"", value);
+        Answer refused = LEXICOR.put("/api/settings", body);
+        assertThat(refused.status()).isEqualTo(status);
+        assertThat(refused.body().get("detail").asString()).contains(field);
+        assertThat(settings()).isEqualTo(before);
+    }
+
+    private static ObjectNode settings() {
+        return LEXICOR.get("/api/settings").body().asObject();
+    }
+
+    private static void save(ObjectNode settings) {
+        assertThat(LEXICOR.put("/api/settings", settings.toString()).status()).isEqualTo(200);
+    }
+
+    private static JsonNode weighed(String code) {
+        return LEXICOR.get("/api/cases/" + code + "/weighed").body();
+    }
+
+    private static double posttest(String code, String condition) {
+        for (JsonNode c : weighed(code).get("standing").get("conditions")) {
+            if (c.get("id").asString().equals(condition)) {
+                return c.get("posttest").asDouble();
+            }
+        }
+        throw new AssertionError("no condition " + condition);
+    }
+}

@@ -1,0 +1,69 @@
+import { useSaveSettings, useSettings } from "../api/queries";
+import { TopBar } from "../frame/TopBar";
+import { ErrorNote } from "../pieces/ErrorNote";
+import { Toggles } from "../pieces/Toggles";
+import { WAYS } from "../pieces/ways";
+import { Overlaps } from "./Overlaps";
+
+const SCHOOLS = [
+  { id: "overlap-aware", label: "Overlap counted" },
+  { id: "independent", label: "Each counts in full" },
+  { id: "strongest-per-family", label: "Strongest of a family" },
+  { id: "published-clusters", label: "Clusters only" },
+];
+
+const SCHOOL_WORDS: Record<string, string> = {
+  "overlap-aware":
+    "Tests that provoke the same tissue in the same way share what they say, and a decided cluster speaks for its members. Starting choice: it loses little where tests are independent and saves much where they are not.",
+  independent:
+    "Every finding's likelihood ratio is multiplied as if no two tests had anything in common. Tends to be too sure of itself.",
+  "strongest-per-family":
+    "Of each family of tests only the strongest finding counts; the rest of it is left aside.",
+  "published-clusters": "Decided clusters alone count; single findings wait until a cluster is decided.",
+};
+
+const WAY_WORDS: Record<string, string> = {
+  corrected:
+    "First descriptions, and patients against healthy volunteers, are lowered by what such designs inflated on average, and held less certain.",
+  asPrinted: "Their figures count as published, like any other study's.",
+  leftOut: "They are not used; a finding with no other study is listed as left out.",
+};
+
+/** How the department weighs. Every change saves by itself and holds for all cases. */
+export function SettingsScreen() {
+  const settings = useSettings();
+  const save = useSaveSettings();
+  const current = settings.data;
+  return (
+    <>
+      <TopBar />
+      <main className="mx-auto flex max-w-[860px] flex-col gap-6 px-5 py-5">
+        <h1 className="m-0 text-[28px] leading-tight font-bold">How the department weighs</h1>
+        <ErrorNote error={settings.error ?? save.error} onDismiss={save.error ? save.reset : undefined} />
+        {current && (
+          <>
+            <section>
+              <Toggles
+                label="Rankings follow this way to weigh; the other three stand beside it"
+                value={current.school}
+                options={SCHOOLS}
+                onChange={(school) => save.mutate({ school })}
+              />
+              <p className="my-2 text-[16px] text-soft">{SCHOOL_WORDS[current.school]}</p>
+            </section>
+            <section>
+              <Toggles
+                label="Studies at high risk of bias; a case can differ"
+                value={current.highBias}
+                options={WAYS}
+                onChange={(highBias) => save.mutate({ highBias })}
+              />
+              <p className="my-2 text-[16px] text-soft">{WAY_WORDS[current.highBias]}</p>
+            </section>
+            <Overlaps key={current.version} settings={current} onSave={save.mutate} />
+          </>
+        )}
+      </main>
+    </>
+  );
+}
