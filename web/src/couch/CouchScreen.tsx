@@ -100,7 +100,7 @@ export function CouchScreen() {
   useCommands(obey);
 
   return (
-    <main className="grid min-h-0 flex-1 grid-cols-[252px_1fr_346px] max-lg:grid-cols-[210px_1fr_300px] max-md:flex max-md:flex-col max-md:overflow-auto">
+    <main className="grid min-h-0 flex-1 grid-cols-[252px_1fr_346px] max-xl:grid-cols-[190px_1fr_280px] max-md:flex max-md:flex-col max-md:overflow-auto">
       <h1 className="sr-only">Couch</h1>
       <RunningOrder
         blocks={blocks}

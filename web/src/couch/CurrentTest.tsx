@@ -47,7 +47,7 @@ export function CurrentTest(props: {
           />
         </div>
       )}
-      <div className="mt-1.5 grid grid-cols-[140px_1fr] gap-4 max-md:grid-cols-1">
+      <div className="mt-1.5 grid grid-cols-[140px_1fr] gap-4 max-xl:grid-cols-[112px_1fr] max-xl:gap-2 max-md:grid-cols-1">
         {[other, involved].map((side) => (
           <SidePads
             key={side}

@@ -17,7 +17,7 @@ export function Dials(props: {
     return (
       <div
         data-compact={compact}
-        className="mt-1.5 flex flex-col gap-1.5 data-[compact=true]:grid data-[compact=true]:grid-cols-3 max-md:data-[compact=true]:grid-cols-1"
+        className="mt-1.5 flex flex-col gap-1.5 data-[compact=true]:grid data-[compact=true]:grid-cols-3 max-xl:data-[compact=true]:grid-cols-2"
       >
         {dials.map((dial) => (
           <DialRow

@@ -48,7 +48,7 @@ export function SidePads(props: {
         data-many={pads.length > 9}
         className={
           involved
-            ? "grid grid-cols-3 gap-1.5 max-md:grid-cols-2 data-[many=true]:grid-cols-4 data-[many=true]:[&_.pad]:text-[16px]"
+            ? "grid grid-cols-3 gap-1.5 max-xl:grid-cols-2 data-[many=true]:grid-cols-4 max-xl:data-[many=true]:grid-cols-3 data-[many=true]:[&_.pad]:text-[16px]"
             : "grid grid-cols-1 gap-1.5"
         }
       >
