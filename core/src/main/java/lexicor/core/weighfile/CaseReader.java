@@ -41,7 +41,7 @@ final class CaseReader {
         Set<String> findingIds = new HashSet<>();
         List<RecordedFinding> findings = file.each("findings", e -> finding(e, studies, known));
         findings.forEach(f -> once(file, "findings", findingIds, f.id()));
-        Set<String> clusterIds = new HashSet<>(findingIds);
+        Set<String> clusterIds = new HashSet<>();
         List<RecordedCluster> clusters = file.each("clusters", e -> cluster(e, studies, known));
         clusters.forEach(c -> once(file, "clusters", clusterIds, c.id()));
         Set<String> candidateIds = new HashSet<>();
@@ -101,11 +101,16 @@ final class CaseReader {
         RecordedFinding finding = new RecordedFinding(
                 id,
                 entry.optionalText("test").orElse(id),
-                entry.text("family"),
+                family(entry, id),
                 entry.oneOf("result", RESULTS),
                 studies.byCondition(entry, conditions));
         entry.done();
         return finding;
+    }
+
+    /** Without a family named, a finding has one of its own. */
+    private static String family(Entry entry, String id) {
+        return entry.optionalText("family").orElse("finding " + id);
     }
 
     private static OfferedTest candidate(Entry entry, StudyReader studies, Set<String> conditions) {
@@ -117,7 +122,7 @@ final class CaseReader {
         OfferedTest candidate = new OfferedTest(
                 id,
                 entry.optionalText("test").orElse(id),
-                entry.text("family"),
+                family(entry, id),
                 minutes.orElse(0),
                 entry.flag("contraindicated", false),
                 studies.byCondition(entry, conditions));

@@ -24,33 +24,33 @@ record DecidedCluster(RecordedCluster cluster, String result, Reading reading) {
         Item in(String family);
     }
 
-    /** Decides the cluster from its members' results; empty while it is open. */
-    static Optional<DecidedCluster> decide(
-            RecordedCluster cluster, Optional<Weighable> evidence, List<Optional<Result>> members) {
-        long positives = members.stream()
-                .filter(m -> m.equals(Optional.of(Result.POSITIVE)))
-                .count();
-        long negatives = members.stream()
-                .filter(m -> m.equals(Optional.of(Result.NEGATIVE)))
-                .count();
-        long open = members.size() - positives - negatives;
-        if (cluster.rule() instanceof ClusterRule.Strata strata) {
-            return open > 0
-                    ? Optional.empty()
-                    : Optional.of(new DecidedCluster(
-                            cluster,
-                            Long.toString(positives),
-                            f -> Item.of(cluster.id(), f, strata.byCount().get((int) positives))));
+    /** What the rule comes to from its members' results: positive, negative, a count, or empty while it is open. */
+    static Optional<String> outcome(RecordedCluster cluster, List<Optional<Result>> members) {
+        long positives = count(members, Result.POSITIVE);
+        long open = members.size() - positives - count(members, Result.NEGATIVE);
+        if (cluster.rule() instanceof ClusterRule.AtLeast rule) {
+            if (positives >= rule.positives()) {
+                return Optional.of(Result.POSITIVE.id());
+            }
+            return positives + open < rule.positives() ? Optional.of(Result.NEGATIVE.id()) : Optional.empty();
         }
-        int needed = ((ClusterRule.AtLeast) cluster.rule()).positives();
-        boolean positive = positives >= needed;
-        if (!positive && positives + open >= needed) {
-            return Optional.empty();
+        return open > 0 ? Optional.empty() : Optional.of(Long.toString(positives));
+    }
+
+    private static long count(List<Optional<Result>> members, Result result) {
+        return members.stream().filter(m -> m.equals(Optional.of(result))).count();
+    }
+
+    /** The decided cluster with the figures that its rule's outcome calls for. */
+    static DecidedCluster of(RecordedCluster cluster, String outcome, Optional<Weighable> evidence) {
+        if (cluster.rule() instanceof ClusterRule.Strata strata) {
+            ClusterRule.Stratum stratum = strata.byCount().get(Integer.parseInt(outcome));
+            return new DecidedCluster(cluster, outcome, f -> Item.of(cluster.id(), f, stratum));
         }
         Weighable weighable = evidence.orElseThrow();
-        Result result = positive ? Result.POSITIVE : Result.NEGATIVE;
-        return Optional.of(
-                new DecidedCluster(cluster, result.id(), f -> Item.of(cluster.id(), f, positive, weighable)));
+        boolean positive = outcome.equals(Result.POSITIVE.id());
+        return new DecidedCluster(
+                cluster, outcome, f -> Item.of(LedgerRow.Kind.CLUSTER, cluster.id(), f, positive, weighable));
     }
 
     double logAlone() {

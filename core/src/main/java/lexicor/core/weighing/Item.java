@@ -12,6 +12,7 @@ import lexicor.core.evidence.Logit;
  * absence, its result and its family (method M4, M5).
  */
 final class Item {
+    final LedgerRow.Kind kind;
     final String id;
     final String family;
     final boolean positive;
@@ -25,6 +26,7 @@ final class Item {
     private final double[] threshold;
 
     private Item(
+            LedgerRow.Kind kind,
             String id,
             String family,
             boolean positive,
@@ -34,6 +36,7 @@ final class Item {
             Covariance predictive,
             double people,
             double logAlone) {
+        this.kind = kind;
         this.id = id;
         this.family = family;
         this.positive = positive;
@@ -47,8 +50,13 @@ final class Item {
     }
 
     static Item of(String id, String family, boolean positive, Weighable evidence) {
+        return of(LedgerRow.Kind.FINDING, id, family, positive, evidence);
+    }
+
+    static Item of(LedgerRow.Kind kind, String id, String family, boolean positive, Weighable evidence) {
         Accuracy a = evidence.accuracy();
         return new Item(
+                kind,
                 id,
                 family,
                 positive,
@@ -66,7 +74,7 @@ final class Item {
         double variance = stratum.logSd() * stratum.logSd();
         Covariance covariance = new Covariance(variance, variance, variance);
         double logit = Math.abs(logLr);
-        return new Item(id, family, logLr >= 0, logit, logit, covariance, covariance, 0, logLr);
+        return new Item(LedgerRow.Kind.CLUSTER, id, family, logLr >= 0, logit, logit, covariance, covariance, 0, logLr);
     }
 
     /** The same finding with a result of either kind. */
@@ -77,7 +85,8 @@ final class Item {
         double log = asPositive
                 ? Logit.logInverse(logitSensitivity) - Logit.logInverse(-logitSpecificity)
                 : Logit.logInverse(-logitSensitivity) - Logit.logInverse(logitSpecificity);
-        return new Item(id, family, asPositive, logitSensitivity, logitSpecificity, estimate, predictive, people, log);
+        return new Item(
+                kind, id, family, asPositive, logitSensitivity, logitSpecificity, estimate, predictive, people, log);
     }
 
     double threshold(boolean present) {

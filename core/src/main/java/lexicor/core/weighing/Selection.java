@@ -29,6 +29,8 @@ final class Selection {
     /** Tests that have spoken for the condition, alone or through a cluster. */
     final Set<String> spokenTests = new HashSet<>();
 
+    private static final String OPEN = "open";
+
     private final String condition;
     private final CaseToWeigh given;
     private final Families families;
@@ -84,19 +86,17 @@ final class Selection {
                 continue;
             }
             Optional<Evidence> evidence = Optional.ofNullable(c.evidence().get(condition));
+            Optional<String> outcome = DecidedCluster.outcome(
+                    c, c.members().stream().map(families::result).toList());
             boolean strata = c.rule() instanceof ClusterRule.Strata;
             if (!strata && !(evidence.orElse(null) instanceof Weighable)) {
                 Status status = evidence.map(Selection::unweighable).orElse(Status.NO_DATA);
-                clusterRows.put(c.id(), new Row("open", OptionalDouble.empty(), status, ""));
-                continue;
+                clusterRows.put(c.id(), new Row(outcome.orElse(OPEN), OptionalDouble.empty(), status, ""));
+            } else if (outcome.isEmpty()) {
+                clusterRows.put(c.id(), new Row(OPEN, OptionalDouble.empty(), Status.OPEN, ""));
+            } else {
+                decided.add(DecidedCluster.of(c, outcome.get(), evidence.map(Weighable.class::cast)));
             }
-            Optional<DecidedCluster> d = DecidedCluster.decide(
-                    c,
-                    evidence.map(Weighable.class::cast),
-                    c.members().stream().map(families::result).toList());
-            d.ifPresentOrElse(
-                    decided::add,
-                    () -> clusterRows.put(c.id(), new Row("open", OptionalDouble.empty(), Status.OPEN, "")));
         }
         decided.sort(DecidedCluster.BY_PRECEDENCE);
         for (DecidedCluster d : decided) {
@@ -174,31 +174,21 @@ final class Selection {
 
     /** The ledger once it is known what the school counts and what was set aside, in the order given. */
     List<LedgerRow> ledger(Joint counted, School school) {
-        Map<String, Item> byId = new HashMap<>();
-        counted.items.forEach(i -> byId.put(i.id, i));
         List<LedgerRow> ledger = new ArrayList<>();
         given.findings()
-                .forEach(f -> ledger.add(ledgerRow(
-                        f.id(),
-                        LedgerRow.Kind.FINDING,
-                        findingRows.get(f.id()),
-                        counted,
-                        school,
-                        Optional.ofNullable(byId.get(f.id())))));
+                .forEach(f -> ledger.add(
+                        ledgerRow(f.id(), LedgerRow.Kind.FINDING, findingRows.get(f.id()), counted, school)));
         given.clusters().stream()
                 .filter(c -> clusterRows.containsKey(c.id()))
-                .forEach(c -> ledger.add(ledgerRow(
-                        c.id(),
-                        LedgerRow.Kind.CLUSTER,
-                        clusterRows.get(c.id()),
-                        counted,
-                        school,
-                        Optional.ofNullable(byId.get(c.id())))));
+                .forEach(c -> ledger.add(
+                        ledgerRow(c.id(), LedgerRow.Kind.CLUSTER, clusterRows.get(c.id()), counted, school)));
         return List.copyOf(ledger);
     }
 
-    private static LedgerRow ledgerRow(
-            String id, LedgerRow.Kind kind, Row row, Joint counted, School school, Optional<Item> item) {
+    private static LedgerRow ledgerRow(String id, LedgerRow.Kind kind, Row row, Joint counted, School school) {
+        Optional<Item> item = counted.items.stream()
+                .filter(i -> i.kind == kind && i.id.equals(id))
+                .findFirst();
         OptionalDouble alone =
                 row.logAlone.isPresent() ? OptionalDouble.of(Math.exp(row.logAlone.getAsDouble())) : row.logAlone;
         return new LedgerRow(

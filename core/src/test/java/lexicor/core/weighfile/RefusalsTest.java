@@ -44,7 +44,6 @@ class RefusalsTest {
             "pretest": 0.3                      | "pretest": "a third"              | conditions[0].pretest
             "ruleOutBelow": 0.05, "actAbove": 0.7 | "actAbove": 0.7                 | conditions[0].ruleOutBelow
             "result": "positive"                | "result": "yes"                   | findings[0].result
-            "family": "cuff",                   | ''                                | findings[0].family
             {"condition": "tear", "tp": 21      | {"condition": "bursitis", "tp": 21 | findings[0].accuracy[0].condition
             "tp": 21                            | "tp": -1                          | findings[0].accuracy[0].tp
             "tp": 21, "fn": 39                  | "tp": 0, "fn": 0                  | findings[0].accuracy[0].tp
@@ -54,7 +53,6 @@ class RefusalsTest {
             {"positives": 1, "lr": 1},          | ''                                | clusters[0].strata
             {"positives": 1, "lr": 1}           | {"positives": 0, "lr": 1}         | clusters[0].strata[1].positives
             "members": ["lag", "arc"],          | "members": ["lag", "lag"],        | clusters[0].members
-            "id": "signs"                       | "id": "lag"                       | clusters
             "minutes": 1                        | "minutes": 1, "colour": "red"     | candidates[0].colour
             "minutes": 1                        | "minutes": 0                      | candidates[0].minutes
             """)
