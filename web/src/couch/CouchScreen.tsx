@@ -22,6 +22,9 @@ export function CouchScreen() {
   const navigate = useNavigate();
   const taps = useTaps(view.code);
   const [params, setParams] = useSearchParams();
+  // The address follows the place and not the other way round: the router brings an address up with a delay, and a fast
+  // key must never record on the test that was left.
+  const [place, setPlace] = useState({ test: params.get("test"), at: params.get("at") });
   const [everything, setEverything] = useState(false);
   const [help, setHelp] = useState(false);
   const involved = intake.involvedSide as Side;
@@ -35,11 +38,12 @@ export function CouchScreen() {
     [catalogue, regions, candidates, examination, everything],
   );
   const order = blocks.flatMap((b) => b.tests);
-  const test = catalogue.tests.find((t) => t.id === params.get("test")) ?? order[0];
-  const board = test?.boards.find((b) => b.at === params.get("at")) ?? test?.boards[0];
+  const test = catalogue.tests.find((t) => t.id === place.test) ?? order[0];
+  const board = test?.boards.find((b) => b.at === place.at) ?? test?.boards[0];
 
   const goTo = (id: string, at?: string) => {
-    setParams(at ? { test: id, at } : { test: id }, { replace: true, flushSync: true });
+    setPlace({ test: id, at: at ?? null });
+    setParams(at ? { test: id, at } : { test: id }, { replace: true });
     setSide(involved);
   };
   const step = (by: number) => {
