@@ -58,6 +58,13 @@ export function useSaveIntake(code: string) {
         intake: change(seen.intake),
       });
     },
+    // An answer shows at once. Changes set values, so that applying one again to what is shown does no harm.
+    onMutate: (change) => {
+      client.setQueryData<CaseView>(
+        caseKey(code),
+        (seen) => seen && { ...seen, intake: change(seen.intake) },
+      );
+    },
     onSuccess: (saved) => {
       client.setQueryData(caseKey(code), saved);
       client.invalidateQueries({ queryKey: weighedKey(code) });

@@ -30,3 +30,5 @@ export type Changes = Record<string, LeafValue | null>;
 export type Pad = Omit<Schemas["PadView"], "sets"> & { sets: Leaves };
 export type DepartmentSettings = Schemas["DepartmentSettings"];
 export type BiasView = Schemas["BiasView"];
+export type BlockedTest = Schemas["BlockedTest"];
+export type RaisedWarning = Schemas["RaisedWarning"];

@@ -5,6 +5,7 @@ import { useCaseContext } from "../frame/CaseFrame";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { Toggles } from "../pieces/Toggles";
 import { Candidates } from "./Candidates";
+import { Checks } from "./Checks";
 import { History } from "./History";
 import { MechanismField } from "./MechanismField";
 
@@ -77,6 +78,18 @@ export function AskScreen() {
           onChange={(setting) => set({ setting })}
         />
         <MechanismField key={view.code} value={intake.mechanism} onSave={(mechanism) => set({ mechanism })} />
+        <Checks
+          title="Precautions"
+          items={catalogue.precautions}
+          chosen={intake.precautions}
+          onChange={(precautions) => set({ precautions })}
+        />
+        <Checks
+          title="Warning signs"
+          items={catalogue.warnings.map((w) => ({ id: w.id, label: sentence(w.when) }))}
+          chosen={intake.warnings}
+          onChange={(warnings) => set({ warnings })}
+        />
         <History intake={intake} catalogue={catalogue} onAnswer={(answers) => set({ answers })} />
       </section>
       <section
@@ -97,4 +110,8 @@ export function AskScreen() {
       </section>
     </main>
   );
+}
+
+function sentence(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -53,8 +53,10 @@ export function CouchScreen() {
       goTo(target.id);
     }
   };
+  const blocked = examination.blocked.find((b) => b.test === test?.id);
+  const isBlocked = blocked !== undefined && blocked.reason === undefined;
   const record = (onSide: Side, changes: Changes) => {
-    if (test && board) {
+    if (test && board && !isBlocked) {
       taps.record({ test: test.id, at: board.at, side: onSide, changes });
     }
   };
@@ -131,6 +133,9 @@ export function CouchScreen() {
             onChange={record}
             onUndo={taps.undo}
             saving={taps.saving}
+            blocked={blocked}
+            onGoAhead={(reason) => taps.goAhead({ test: test.id, reason })}
+            aheadError={taps.aheadError}
           />
         ) : (
           <p>

@@ -1,13 +1,13 @@
-import type { Board, Changes, ClinicalTest, Examination, Pad, Side } from "../api/types";
+import type { BlockedTest, Board, Changes, ClinicalTest, Examination, Pad, Side } from "../api/types";
 import { minutes, sideName } from "../pieces/format";
 import { Toggles } from "../pieces/Toggles";
+import { Blocked } from "./Blocked";
 import { leavesAt } from "./examination";
 import { Outcomes } from "./Outcomes";
 import { positionName } from "./order";
 import { SidePads } from "./SidePads";
 
-/** One test: how to do it, what was felt and seen on both sides, and what its criteria make of that. */
-export function CurrentTest(props: {
+interface CurrentTestProps {
   test: ClinicalTest;
   board: Board;
   examination: Examination;
@@ -19,9 +19,14 @@ export function CurrentTest(props: {
   onChange: (side: Side, changes: Changes) => void;
   onUndo: () => void;
   saving: boolean;
-}) {
-  const { test, board, involved, examination } = props;
-  const other: Side = involved === "left" ? "right" : "left";
+  blocked: BlockedTest | undefined;
+  onGoAhead: (reason: string) => void;
+  aheadError: Error | null;
+}
+
+/** One test: how to do it, what was felt and seen on both sides, and what its criteria make of that. */
+export function CurrentTest(props: CurrentTestProps) {
+  const { test } = props;
   return (
     <>
       <h2 className="m-0 text-[29px] leading-tight font-bold">{test.name}</h2>
@@ -36,6 +41,26 @@ export function CurrentTest(props: {
         ))}
       </ol>
       <Cautions test={test} />
+      {props.blocked && props.blocked.reason === undefined ? (
+        <Blocked blocked={props.blocked} onGoAhead={props.onGoAhead} error={props.aheadError} />
+      ) : (
+        <Recording {...props} />
+      )}
+    </>
+  );
+}
+
+function Recording(props: CurrentTestProps) {
+  const { test, board, involved, examination } = props;
+  const other: Side = involved === "left" ? "right" : "left";
+  return (
+    <>
+      {props.blocked && (
+        <p className="mt-2 mb-0 text-[16px]">
+          <b className="text-stop">Blocked by {props.blocked.because.join(", ").toLowerCase()}</b>, done all
+          the same: {props.blocked.reason}
+        </p>
+      )}
       {test.boards.length > 1 && (
         <div className="mt-2">
           <Toggles

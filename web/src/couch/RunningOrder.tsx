@@ -71,6 +71,7 @@ function OrderRow(props: {
     }
   }, [current]);
   const other = involved === "left" ? "right" : "left";
+  const blocked = props.examination.blocked.find((b) => b.test === test.id);
   const outcomes = [other, involved].map((side) => testOutcome(props.examination, test.id, side));
   return (
     <button
@@ -80,7 +81,14 @@ function OrderRow(props: {
       className="order-row flex min-h-11 w-full scroll-my-24 items-center gap-2 px-4 py-1 text-left text-[16px] leading-tight hover:bg-card aria-[current=step]:mr-2 aria-[current=step]:rounded-r-md aria-[current=step]:bg-ink aria-[current=step]:text-on-dark"
       onClick={() => props.onChoose(test.id)}
     >
-      <span className="flex-1">{test.name}</span>
+      <span className="flex-1">
+        {test.name}
+        {blocked && (
+          <span className="block text-[14px] text-stop in-aria-[current=step]:text-on-dark">
+            {blocked.reason === undefined ? "blocked" : "blocked, going ahead"}
+          </span>
+        )}
+      </span>
       <span className="flex shrink-0 gap-1">
         <Mark
           outcome={outcomes[0] ?? "not-done"}

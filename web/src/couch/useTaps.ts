@@ -50,7 +50,16 @@ export function useTaps(code: string) {
     onError: showWhatIsSaved,
   });
 
+  const ahead = useMutation({
+    scope,
+    mutationFn: (request: { test: string; reason: string }) =>
+      call<Examination>(`/api/cases/${code}/overrides`, "POST", request),
+    onSuccess: show,
+  });
+
   return {
+    goAhead: ahead.mutate,
+    aheadError: ahead.error,
     record: (made: Omit<NewTap, "tapId">) => tap.mutate({ ...made, tapId: crypto.randomUUID() }),
     undo: () => undo.mutate(),
     saving: tap.isPending || undo.isPending,

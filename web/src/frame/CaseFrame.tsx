@@ -4,6 +4,7 @@ import type { CaseView, Catalogue } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { sideName } from "../pieces/format";
 import { TopBar } from "./TopBar";
+import { Warnings } from "./Warnings";
 
 export interface CaseContext {
   view: CaseView;
@@ -54,6 +55,7 @@ export function CaseFrame() {
           <ErrorNote error={error} />
         </main>
       )}
+      {found.data && <Warnings raised={found.data.examination.warnings} />}
       {!error && found.data && catalogue.data && (
         <Outlet context={{ view: found.data, catalogue: catalogue.data } satisfies CaseContext} />
       )}

@@ -2,9 +2,11 @@ import { Link, useParams } from "react-router";
 import { useCase, useCatalogue, useWeighed } from "../api/queries";
 import type { CaseView, Catalogue, Weighed } from "../api/types";
 import { CAUTION } from "../frame/Caution";
+import { Warnings } from "../frame/Warnings";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent, sideName, time } from "../pieces/format";
 import { Rail, verdictWords } from "../pieces/Rail";
+import { BlockedOnPaper } from "./BlockedOnPaper";
 import { PrintedFindings } from "./PrintedFindings";
 
 /** The case on one page of paper. */
@@ -50,11 +52,13 @@ function Page(props: { view: CaseView; catalogue: Catalogue; weighed: Weighed })
           Case <b>{view.code}</b>, {time(view.updatedAt)}
         </span>
       </header>
+      <Warnings raised={view.examination.warnings} />
       <p className="my-1.5">
         Age {label(catalogue.ageBands, intake.ageBand).toLowerCase()}; dominant side{" "}
         {intake.dominantSide ?? "not noted"}; seen in a{" "}
         {label(catalogue.settings, intake.setting).toLowerCase()}. {intake.mechanism}
       </p>
+      <BlockedOnPaper view={view} catalogue={catalogue} />
       <div className="grid grid-cols-2 gap-6">
         <section>
           <h2 className="m-0 text-[16px] font-bold">Candidates in order</h2>

@@ -29,6 +29,8 @@ class ArchitectureTest {
             .definedBy("lexicor.core.weighfile")
             .layer("measuring")
             .definedBy("lexicor.core.measuring")
+            .layer("planning")
+            .definedBy("lexicor.core.planning")
             .layer("outcomes")
             .definedBy("lexicor.core.outcomes")
             .layer("practice")
@@ -40,9 +42,9 @@ class ArchitectureTest {
             .whereLayer("evidence")
             .mayOnlyBeAccessedByLayers("weighing", "weighfile", "measuring", "outcomes")
             .whereLayer("examination")
-            .mayOnlyBeAccessedByLayers("weighing", "weighfile")
+            .mayOnlyBeAccessedByLayers("weighing", "weighfile", "planning")
             .whereLayer("catalogue")
-            .mayOnlyBeAccessedByLayers("examination", "evidence", "weighing", "weighfile");
+            .mayOnlyBeAccessedByLayers("examination", "evidence", "weighing", "weighfile", "planning");
 
     @ArchTest
     static final ArchRule noCircles =

@@ -140,6 +140,10 @@ class BrowserPathTest {
                         new Page.GetByRoleOptions().setLevel(2).setName("Relocation")))
                 .isVisible();
         page.keyboard().press("PageUp");
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setLevel(2).setName("Anterior apprehension")))
+                .isVisible();
         page.keyboard().press("z");
         assertThat(pad("Right, the one that troubles", "Fears it slipping")).hasAttribute("aria-pressed", "false");
         page.keyboard().press(".");
@@ -150,8 +154,17 @@ class BrowserPathTest {
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("take the last tap back");
         accessible("Keys");
         page.keyboard().press("Escape");
+        page.keyboard().press("PageDown");
+        String suggested =
+                page.getByLabel("Standing").locator("h3").textContent().replaceAll("^[^:]*: | [0-9.]+ minutes?$", "");
         page.keyboard().press("g");
-        assertThat(page).hasURL(Pattern.compile("test=(?!apprehension$)"));
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions()
+                                .setLevel(2)
+                                .setName(suggested)
+                                .setExact(true)))
+                .isVisible();
         page.keyboard().press("w");
         assertThat(page).hasURL(Pattern.compile("/weigh$"));
     }
@@ -194,6 +207,30 @@ class BrowserPathTest {
         page.navigate(LEXICOR.url("/cases/HB-001/weigh"));
         assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("Each counts in full")))
                 .containsText("in use");
+    }
+
+    @Test
+    void aBlockedTestAndAWarningSign() {
+        page.navigate(LEXICOR.url("/cases/HB-011/couch?test=kim"));
+        assertThat(side("Blocked")).containsText("known recent subluxation");
+        accessible("Blocked");
+        page.keyboard().press("2");
+        assertThat(page.locator("button.pad")).hasCount(0);
+        button("Go ahead all the same").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("at least 10 characters");
+        page.getByLabel("Going ahead takes a written reason").fill("The surgeon asks for it and stands by");
+        button("Go ahead all the same").click();
+        pad("Right, the one that troubles", "Their pain").click();
+        assertThat(page.getByText("The surgeon asks for it and stands by")).isVisible();
+
+        page.navigate(LEXICOR.url("/cases/HB-011/ask"));
+        page.getByText("Warning signs:").click();
+        page.getByLabel("Fever or feeling ill with a hot swollen joint").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Stop. Same-day medical review.");
+        accessible("Warning");
+        page.navigate(LEXICOR.url("/cases/HB-011/print"));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Stop. Same-day medical review.");
+        assertThat(page.getByText("was done all the same: The surgeon asks")).isVisible();
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Condition;
@@ -18,6 +19,7 @@ import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.Tap;
 import lexicor.core.examination.TapReader;
+import lexicor.core.planning.Precaution;
 import lexicor.core.weighing.BedsideCase;
 import lexicor.core.weighing.Candidate;
 import lexicor.core.weighing.Suspicion;
@@ -64,7 +66,9 @@ class CaseAssembly {
                 stored.candidates.stream().map(c -> candidate(c, setting)).toList();
         Set<String> regions =
                 Set.copyOf(catalogue.complaint(stored.complaint).orElseThrow().regions());
-        return new BedsideCase(candidates, findings, regions, Set.of());
+        Set<String> precautions =
+                Safety.precautions(stored).stream().map(Precaution::id).collect(Collectors.toSet());
+        return new BedsideCase(candidates, findings, regions, precautions);
     }
 
     static Side involved(CaseRecord stored) {

@@ -6,6 +6,7 @@ import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.Examination;
 import lexicor.server.cases.CaseViews.IntakeChange;
 import lexicor.server.cases.CaseViews.NewCase;
+import lexicor.server.cases.CaseViews.NewOverride;
 import lexicor.server.cases.CaseViews.NewTap;
 import lexicor.server.problems.Refusal;
 import lexicor.server.standing.Weighed;
@@ -58,6 +59,11 @@ class CaseController {
     @PostMapping("/{code}/taps")
     Examination tap(@PathVariable String code, @RequestBody NewTap tap) {
         return service.tap(code, tap);
+    }
+
+    @PostMapping("/{code}/overrides")
+    Examination goAhead(@PathVariable String code, @RequestBody NewOverride request) {
+        return service.goAhead(code, request);
     }
 
     @PostMapping("/{code}/undo")

@@ -17,6 +17,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import org.hibernate.annotations.BatchSize;
 
 /** A stored case. */
@@ -53,4 +55,16 @@ class CaseRecord {
     @Column(name = "answer")
     @BatchSize(size = 50)
     Map<String, Boolean> answers = new LinkedHashMap<>();
+
+    @ElementCollection
+    @CollectionTable(name = "case_precaution", joinColumns = @JoinColumn(name = "case_id"))
+    @Column(name = "precaution")
+    @BatchSize(size = 50)
+    Set<String> precautions = new TreeSet<>();
+
+    @ElementCollection
+    @CollectionTable(name = "case_warning", joinColumns = @JoinColumn(name = "case_id"))
+    @Column(name = "warning")
+    @BatchSize(size = 50)
+    Set<String> warnings = new TreeSet<>();
 }

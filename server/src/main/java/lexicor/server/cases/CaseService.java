@@ -17,6 +17,7 @@ import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.Examination;
 import lexicor.server.cases.CaseViews.IntakeChange;
 import lexicor.server.cases.CaseViews.NewCase;
+import lexicor.server.cases.CaseViews.NewOverride;
 import lexicor.server.cases.CaseViews.NewTap;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.SettingsService;
@@ -36,7 +37,9 @@ class CaseService {
 
     private final CaseStore cases;
     private final TapStore taps;
+    private final OverrideStore overrides;
     private final CaseAssembly assembly;
+    private final Safety safety;
     private final IntakeCheck check;
     private final StandingService standings;
     private final SettingsService settings;
@@ -45,14 +48,18 @@ class CaseService {
     CaseService(
             CaseStore cases,
             TapStore taps,
+            OverrideStore overrides,
             CaseAssembly assembly,
+            Safety safety,
             IntakeCheck check,
             StandingService standings,
             SettingsService settings,
             Catalogue catalogue) {
         this.cases = cases;
         this.taps = taps;
+        this.overrides = overrides;
         this.assembly = assembly;
+        this.safety = safety;
         this.check = check;
         this.standings = standings;
         this.settings = settings;
@@ -136,6 +143,10 @@ class CaseService {
         }
         stored.answers.clear();
         stored.answers.putAll(intake.answers());
+        stored.precautions.clear();
+        stored.precautions.addAll(intake.precautions());
+        stored.warnings.clear();
+        stored.warnings.addAll(intake.warnings());
         stored.updatedAt = now();
         return view(cases.saveAndFlush(stored));
     }
@@ -157,12 +168,24 @@ class CaseService {
         CaseRecord stored = cases.lockByCode(code).orElseThrow(() -> unknown(code));
         Optional<TapRecord> sentBefore = taps.findByKey(tap.tapId());
         if (sentBefore.isEmpty()) {
+            safety.allow(stored, record.test);
             record.caseId = stored.id;
             taps.saveAndFlush(record);
             cases.touch(stored.id, record.recordedAt);
         } else if (!sentBefore.get().caseId.equals(stored.id)) {
             throw Refusal.conflict("tapId: this tap belongs to another case");
         }
+        return examination(stored);
+    }
+
+    /** Keeps the written reason for going ahead with a blocked test; from then on it can be recorded. */
+    @Transactional
+    public Examination goAhead(String code, NewOverride request) {
+        CaseRecord stored = cases.lockByCode(code).orElseThrow(() -> unknown(code));
+        OverrideRecord override = safety.goAhead(stored, request.test(), request.reason());
+        override.recordedAt = now();
+        overrides.saveAndFlush(override);
+        cases.touch(stored.id, override.recordedAt);
         return examination(stored);
     }
 
@@ -230,7 +253,9 @@ class CaseService {
                 stored.candidates.stream()
                         .map(c -> new Intake.CandidateChoice(c.condition, c.baseRate, c.suspicion))
                         .toList(),
-                new LinkedHashMap<>(stored.answers));
+                new LinkedHashMap<>(stored.answers),
+                List.copyOf(stored.precautions),
+                List.copyOf(stored.warnings));
         return new CaseView(
                 stored.code,
                 stored.version,
@@ -244,11 +269,14 @@ class CaseService {
     private Examination examination(CaseRecord stored) {
         List<TapRecord> standing = taps.findByCaseIdAndUndoneFalseOrderById(stored.id);
         Readings readings = assembly.readings(standing);
+        BedsideCase bedside = assembly.bedside(stored, readings);
         return new Examination(
                 CaseAssembly.places(readings),
                 assembly.findings(readings, CaseAssembly.involved(stored)),
-                standings.standing(assembly.bedside(stored, readings), settings.current(), bias(stored)),
-                !standing.isEmpty());
+                standings.standing(bedside, settings.current(), bias(stored)),
+                !standing.isEmpty(),
+                safety.blocked(stored),
+                safety.warnings(stored, bedside.findings()));
     }
 
     private String nextCode() {

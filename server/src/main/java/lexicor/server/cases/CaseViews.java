@@ -44,7 +44,27 @@ final class CaseViews {
     record IntakeChange(long version, Intake intake) {}
 
     /** What is recorded and where that leaves the case. */
-    record Examination(List<PlaceReadings> readings, List<FindingView> findings, Standing standing, boolean canUndo) {}
+    record Examination(
+            List<PlaceReadings> readings,
+            List<FindingView> findings,
+            Standing standing,
+            boolean canUndo,
+            List<BlockedTest> blocked,
+            List<RaisedWarning> warnings) {}
+
+    /**
+     * A test that must not be done as things are.
+     *
+     * @param because the precautions that block it
+     * @param reason why the examiner goes ahead all the same; absent where nobody wrote one
+     */
+    record BlockedTest(String test, List<String> because, @Schema(nullable = true) String reason) {}
+
+    /** A warning sign and what raised it. */
+    record RaisedWarning(String id, String message, String because) {}
+
+    /** The written reason for going ahead with a blocked test. */
+    record NewOverride(String test, String reason) {}
 
     /** What stands recorded at one place. */
     record PlaceReadings(String test, String at, String side, Map<String, Object> values) {}

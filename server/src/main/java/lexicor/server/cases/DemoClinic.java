@@ -79,7 +79,9 @@ class DemoClinic implements ApplicationRunner {
                                                 null,
                                                 suspicion.getOrDefault(c.condition(), c.suspicion())))
                                         .toList(),
-                                answers)));
+                                answers,
+                                entry.texts("precautions"),
+                                entry.texts("warnings"))));
         entry.children("tests").forEach(t -> examine(code, side, t));
         entry.done();
     }

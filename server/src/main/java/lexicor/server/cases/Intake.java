@@ -9,6 +9,8 @@ import java.util.Map;
  *
  * @param highBias this case's own way to take studies at high risk of bias; absent where the department's applies
  * @param answers history items answered yes or no; those not known are absent
+ * @param precautions what forbids some tests
+ * @param warnings warning signs answered yes
  */
 public record Intake(
         String complaint,
@@ -19,7 +21,9 @@ public record Intake(
         String mechanism,
         @Schema(nullable = true) String highBias,
         List<CandidateChoice> candidates,
-        Map<String, Boolean> answers) {
+        Map<String, Boolean> answers,
+        List<String> precautions,
+        List<String> warnings) {
 
     /**
      * A candidate diagnosis of the case.

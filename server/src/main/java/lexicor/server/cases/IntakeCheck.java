@@ -3,10 +3,13 @@ package lexicor.server.cases;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.catalogue.Setting;
+import lexicor.core.catalogue.WarningSign;
 import lexicor.core.examination.AgeBand;
+import lexicor.core.planning.Precaution;
 import lexicor.core.weighing.Suspicion;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.DepartmentSettings;
@@ -52,6 +55,15 @@ class IntakeCheck {
         candidates(intake);
         if (intake.answers() == null) {
             throw Refusal.field("intake.answers", "missing; expected an object, which may be empty");
+        }
+        if (intake.precautions() == null
+                || !intake.precautions().stream()
+                        .allMatch(id -> Precaution.withId(String.valueOf(id)).isPresent())) {
+            throw Refusal.field("intake.precautions", "expected a list of precautions, which may be empty");
+        }
+        Set<String> signs = catalogue.warnings().stream().map(WarningSign::id).collect(Collectors.toSet());
+        if (intake.warnings() == null || !signs.containsAll(intake.warnings())) {
+            throw Refusal.field("intake.warnings", "expected a list of warning signs, which may be empty");
         }
         intake.answers().forEach((item, answer) -> {
             HistoryItem known = catalogue.historyItem(item).orElse(null);

@@ -15,6 +15,7 @@ import lexicor.core.examination.AgeBand;
 import lexicor.core.examination.Dial;
 import lexicor.core.examination.Pad;
 import lexicor.core.examination.PadBoard;
+import lexicor.core.planning.Precaution;
 import lexicor.core.weighing.Suspicion;
 import lexicor.server.catalogue.CatalogueView.BoardView;
 import lexicor.server.catalogue.CatalogueView.ChoiceView;
@@ -65,6 +66,9 @@ class CatalogueController {
                         .toList(),
                 catalogue.warnings().stream()
                         .map(w -> new WarningView(w.id(), w.when(), w.message()))
+                        .toList(),
+                Arrays.stream(Precaution.values())
+                        .map(p -> new ChoiceView(p.id(), p.label(), null))
                         .toList(),
                 Arrays.stream(AgeBand.values())
                         .map(a -> new ChoiceView(a.id(), AGE_LABELS.get(a), null))

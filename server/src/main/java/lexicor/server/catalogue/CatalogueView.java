@@ -11,6 +11,7 @@ record CatalogueView(
         List<ComplaintView> complaints,
         List<HistoryItemView> history,
         List<WarningView> warnings,
+        List<ChoiceView> precautions,
         List<ChoiceView> ageBands,
         List<ChoiceView> settings,
         List<ChoiceView> suspicions) {

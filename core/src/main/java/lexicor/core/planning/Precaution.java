@@ -1,0 +1,46 @@
+package lexicor.core.planning;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import lexicor.core.catalogue.ClinicalTest;
+
+/** Why some tests must not be done; ticked at intake. A test is blocked by the precautions that it lists. */
+public enum Precaution {
+    SUSPECTED_FRACTURE("Suspected fracture"),
+    UNREDUCED_DISLOCATION("Unreduced dislocation"),
+    KNOWN_RECENT_SUBLUXATION("Known recent subluxation"),
+    RECENT_SURGERY("Fresh repair or recent surgery"),
+    INFECTION("Infection"),
+    ACUTE_VASCULAR("Acute vascular trouble"),
+    SEVERE_OSTEOPOROSIS("Severe osteoporosis"),
+    UNSTABLE_NECK("Unstable neck"),
+    OPEN_WOUND("Open wound");
+
+    private final String label;
+
+    Precaution(String label) {
+        this.label = label;
+    }
+
+    public static Optional<Precaution> withId(String id) {
+        return Arrays.stream(values()).filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    /** The precautions, of those set, that block the test. */
+    public static List<Precaution> blocking(ClinicalTest test, List<Precaution> set) {
+        return set.stream()
+                .filter(p -> test.contraindications().contains(p.id()))
+                .toList();
+    }
+
+    /** The name used in packs, files and the API. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,68 @@
+package lexicor.core.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import lexicor.core.catalogue.Shipped;
+import lexicor.core.examination.Findings;
+import lexicor.core.examination.Readings;
+import lexicor.core.examination.Side;
+import lexicor.core.examination.TapReader;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PlanningTest {
+    @Test
+    void everyContraindicationOfTheCatalogueIsAPrecautionOneCanTickAndTheOtherWayRound() {
+        Set<String> listed = Shipped.CATALOGUE.tests().stream()
+                .flatMap(t -> t.contraindications().stream())
+                .collect(java.util.stream.Collectors.toSet());
+        assertThat(Arrays.stream(Precaution.values()).map(Precaution::id)).containsExactlyInAnyOrderElementsOf(listed);
+    }
+
+    @Test
+    void aTestIsBlockedByThePrecautionsThatItLists() {
+        List<Precaution> set = List.of(Precaution.KNOWN_RECENT_SUBLUXATION, Precaution.OPEN_WOUND);
+        assertThat(Precaution.blocking(
+                        Shipped.CATALOGUE.test("posterior-apprehension").orElseThrow(), set))
+                .containsExactly(Precaution.KNOWN_RECENT_SUBLUXATION);
+        assertThat(Precaution.blocking(Shipped.CATALOGUE.test("sulcus").orElseThrow(), set))
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "snuffbox-tenderness, '', tender, true, fracture-suspicion",
+        "snuffbox-tenderness, '', tender, false, none",
+        "elbow-extension, '', holdsPosition, true, fracture-suspicion",
+        "distal-biceps-hook, '', visible, false, tendon",
+        "epl-integrity, '', cannotHold, false, tendon",
+        "neer, '', pain.familiar, true, none"
+    })
+    void aFindingRaisesItsWarningByItself(String test, String at, String leaf, boolean injured, String sign) {
+        boolean value = !leaf.equals("holdsPosition");
+        Readings readings =
+                Readings.of(List.of(TapReader.read(Shipped.CATALOGUE, test, at, "right", Map.of(leaf, value))));
+        Findings findings = Findings.of(Shipped.CATALOGUE, readings, Side.RIGHT, Optional.empty(), Map.of());
+        List<RaisedWarnings.Raised> raised = RaisedWarnings.of(Shipped.CATALOGUE, Set.of(), findings, injured);
+        assertThat(raised.stream().map(r -> r.sign().id()).findFirst().orElse("none"))
+                .isEqualTo(sign);
+    }
+
+    @Test
+    void whatWasAskedStandsInThePacksOrderAndAnInjuryFollowsFromTheHistory() {
+        Findings none = Findings.of(Shipped.CATALOGUE, Readings.of(List.of()), Side.LEFT, Optional.empty(), Map.of());
+        assertThat(RaisedWarnings.of(Shipped.CATALOGUE, Set.of("vascular", "infection"), none, false))
+                .extracting(r -> r.sign().id())
+                .containsExactly("infection", "vascular");
+        assertThat(RaisedWarnings.injured(Shipped.CATALOGUE, Map.of("history/fall-on-hand", true)))
+                .isTrue();
+        assertThat(RaisedWarnings.injured(Shipped.CATALOGUE, Map.of("history/fall-on-hand", false)))
+                .isFalse();
+    }
+}

@@ -1,0 +1,8 @@
+package lexicor.server.cases;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface OverrideStore extends JpaRepository<OverrideRecord, Long> {
+    List<OverrideRecord> findByCaseIdOrderById(Long caseId);
+}
