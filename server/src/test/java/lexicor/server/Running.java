@@ -72,6 +72,10 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
         start();
     }
 
+    Path data() {
+        return data;
+    }
+
     public String url(String path) {
         return "http://localhost:" + context.getEnvironment().getProperty("local.server.port") + path;
     }
