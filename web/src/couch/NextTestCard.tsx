@@ -32,10 +32,10 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
             <th scope="col" className="text-left font-normal">
               <span className="sr-only">Condition</span>
             </th>
-            <th scope="col" className="text-right font-normal">
+            <th scope="col" className="pl-2 text-right font-normal whitespace-nowrap">
               if positive
             </th>
-            <th scope="col" className="text-right font-normal">
+            <th scope="col" className="pl-2 text-right font-normal whitespace-nowrap">
               negative
             </th>
           </tr>
@@ -43,11 +43,11 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
         <tbody>
           {next.effects.slice(0, 2).map((e) => (
             <tr key={e.condition}>
-              <td className="max-w-[150px] truncate">
+              <td className="w-full max-w-0 truncate">
                 {e.name} <span className="text-soft">{percent(e.now)}</span>
               </td>
-              <td className="text-right font-bold">{percent(e.ifPositive)}</td>
-              <td className="text-right font-bold">{percent(e.ifNegative)}</td>
+              <td className="pl-2 text-right font-bold whitespace-nowrap">{percent(e.ifPositive)}</td>
+              <td className="pl-2 text-right font-bold whitespace-nowrap">{percent(e.ifNegative)}</td>
             </tr>
           ))}
         </tbody>

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
@@ -56,7 +57,8 @@ class BrowserPathTest {
     void openPage() {
         page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
                 .newPage();
-        page.setDefaultTimeout(15_000);
+        page.setDefaultTimeout(30_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
     }
 
     @Test

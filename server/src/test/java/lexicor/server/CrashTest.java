@@ -50,7 +50,7 @@ class CrashTest {
             }
         });
         recorder.start();
-        kill.get(60, TimeUnit.SECONDS);
+        kill.get(180, TimeUnit.SECONDS);
         first.process.destroyForcibly().waitFor();
         recorder.join();
 
