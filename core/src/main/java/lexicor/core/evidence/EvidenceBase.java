@@ -48,10 +48,6 @@ public final class EvidenceBase {
         return new EvidenceBase(catalogue, highBias);
     }
 
-    public HighBias highBias() {
-        return highBias;
-    }
-
     /** The pooled evidence of a criterion by condition; conditions without any row are absent. */
     public Map<String, Evidence> of(String criterion) {
         return byCriterion.getOrDefault(criterion, Map.of());

@@ -15,8 +15,4 @@ public record CaseToWeigh(
         clusters = List.copyOf(clusters);
         candidates = List.copyOf(candidates);
     }
-
-    public CaseToWeigh with(WeighingSettings changed) {
-        return new CaseToWeigh(changed, conditions, findings, clusters, candidates);
-    }
 }
