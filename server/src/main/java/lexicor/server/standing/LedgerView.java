@@ -46,11 +46,9 @@ final class LedgerView {
     }
 
     private LedgerRowView finding(LedgerRow row, String condition) {
-        Optional<Accuracy> accuracy = Optional.ofNullable(evidence.of(row.id()).get(condition))
-                .filter(Evidence.Weighable.class::isInstance)
-                .map(e -> ((Evidence.Weighable) e).accuracy());
-        Optional<Interval> interval = accuracy.filter(a -> row.lrAlone().isPresent())
-                .map(a -> a.ratioInterval(row.result().equals("positive")));
+        Optional<Accuracy> accuracy =
+                accuracy(Optional.ofNullable(evidence.of(row.id()).get(condition)));
+        Optional<Interval> interval = interval(accuracy, row);
         return new LedgerRowView(
                 row.id(),
                 row.kind().id(),
@@ -75,11 +73,7 @@ final class LedgerView {
                 .filter(c -> c.id().equals(row.id()))
                 .findFirst()
                 .orElseThrow();
-        Optional<Interval> interval = evidence.ofCluster(row.id())
-                .filter(e -> e instanceof Evidence.Weighable && row.lrAlone().isPresent())
-                .map(e -> ((Evidence.Weighable) e)
-                        .accuracy()
-                        .ratioInterval(row.result().equals("positive")));
+        Optional<Interval> interval = interval(accuracy(evidence.ofCluster(row.id())), row);
         return new LedgerRowView(
                 row.id(),
                 row.kind().id(),
@@ -95,6 +89,16 @@ final class LedgerView {
                 StatusSentence.of(row, catalogue),
                 null,
                 List.of(clusterSource(cluster)));
+    }
+
+    private static Optional<Accuracy> accuracy(Optional<Evidence> evidence) {
+        return evidence.filter(Evidence.Weighable.class::isInstance).map(e -> ((Evidence.Weighable) e).accuracy());
+    }
+
+    /** The interval of the row's likelihood ratio alone; empty where the row has none. */
+    private static Optional<Interval> interval(Optional<Accuracy> accuracy, LedgerRow row) {
+        return accuracy.filter(a -> row.lrAlone().isPresent())
+                .map(a -> a.ratioInterval(row.result().equals("positive")));
     }
 
     private String members(Cluster cluster) {

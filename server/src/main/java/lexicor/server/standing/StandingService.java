@@ -73,12 +73,22 @@ public class StandingService {
                         settings.familyOverlap(),
                         settings.generalOverlap(),
                         settings.highBias().id()),
-                bias(bedside, department, highBias));
+                bias(bedside, department, highBias, result));
     }
 
-    private Weighed.BiasView bias(BedsideCase bedside, DepartmentSettings department, Optional<String> ofCase) {
+    /** What every way would make of the case; the way in use is weighed already. */
+    private Weighed.BiasView bias(
+            BedsideCase bedside, DepartmentSettings department, Optional<String> ofCase, WeighedCase inUse) {
+        HighBias used = department.weighing(ofCase).highBias();
         List<Weighed.BiasResult> results = Arrays.stream(HighBias.values())
-                .map(way -> biasResult(bedside, department, way))
+                .map(way -> biasResult(
+                        way,
+                        way == used
+                                ? inUse
+                                : weigh(
+                                        bedside,
+                                        department.weighing(Optional.of(way.id())),
+                                        department.chosenSchool())))
                 .toList();
         long orders = results.stream()
                 .map(r -> r.order().stream().map(Weighed.BiasPlace::condition).toList())
@@ -87,11 +97,10 @@ public class StandingService {
         return new Weighed.BiasView(department.highBias(), ofCase.orElse(null), orders > 1, results);
     }
 
-    private Weighed.BiasResult biasResult(BedsideCase bedside, DepartmentSettings department, HighBias way) {
-        WeighingSettings settings = department.weighing(Optional.of(way.id()));
+    private Weighed.BiasResult biasResult(HighBias way, WeighedCase weighed) {
         return new Weighed.BiasResult(
                 way.id(),
-                weigh(bedside, settings, department.chosenSchool()).conditions().stream()
+                weighed.conditions().stream()
                         .map(c -> new Weighed.BiasPlace(
                                 c.id(),
                                 catalogue.condition(c.id()).orElseThrow().name(),
