@@ -25,7 +25,7 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
         {props.standing.settled ? "Would tell most" : "Next"}: {next.testName}{" "}
         <span className="text-[14px] font-normal text-soft">{minutes(next.minutes)}</span>
       </h3>
-      <p className="m-0 text-[14px] text-soft">{next.label}, from now:</p>
+      <p className="m-0 text-[14px] text-soft">{next.label}</p>
       <table className="w-full border-collapse text-[15px]">
         <thead className="text-[14px] text-soft">
           <tr>
@@ -33,7 +33,10 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
               <span className="sr-only">Condition</span>
             </th>
             <th scope="col" className="pl-2 text-right font-normal whitespace-nowrap">
-              if positive
+              now
+            </th>
+            <th scope="col" className="pl-2 text-right font-normal whitespace-nowrap">
+              positive
             </th>
             <th scope="col" className="pl-2 text-right font-normal whitespace-nowrap">
               negative
@@ -43,9 +46,8 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
         <tbody>
           {next.effects.slice(0, 2).map((e) => (
             <tr key={e.condition}>
-              <td className="w-full max-w-0 truncate">
-                {e.name} <span className="text-soft">{percent(e.now)}</span>
-              </td>
+              <td className="w-full max-w-0 truncate">{e.name}</td>
+              <td className="pl-2 text-right whitespace-nowrap">{percent(e.now)}</td>
               <td className="pl-2 text-right font-bold whitespace-nowrap">{percent(e.ifPositive)}</td>
               <td className="pl-2 text-right font-bold whitespace-nowrap">{percent(e.ifNegative)}</td>
             </tr>

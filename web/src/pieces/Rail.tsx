@@ -15,7 +15,7 @@ export interface RailValues {
   borderline: boolean;
 }
 
-const EDGE = 12;
+const EDGE = 16;
 const LABELLED = [0.001, 0.01, 0.1, 0.5, 0.9, 0.99, 0.999];
 
 /** Lexicor's picture of a condition: where it began, where it stands, how sure that is, and its two lines. */
