@@ -8,21 +8,32 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { App } from "./App";
 import { applyTheme, storedTheme } from "./frame/theme";
+import { SessionGate } from "./people/SessionGate";
+import { pageQueue, QueueContext } from "./queue/useQueue";
 
 applyTheme(storedTheme());
 
 const client = new QueryClient({
-  defaultOptions: { queries: { staleTime: 5_000, retry: 1 } },
+  defaultOptions: {
+    queries: { staleTime: 5_000, retry: 1, networkMode: "always" },
+    mutations: { networkMode: "always" },
+  },
 });
+
+const queue = pageQueue(client);
 
 const root = document.getElementById("root");
 if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={client}>
-        <BrowserRouter>
-          <App />
-        </BrowserRouter>
+        <QueueContext value={queue}>
+          <BrowserRouter>
+            <SessionGate>
+              <App />
+            </SessionGate>
+          </BrowserRouter>
+        </QueueContext>
       </QueryClientProvider>
     </StrictMode>,
   );

@@ -1,9 +1,42 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { type QueryClient, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { call, Problem } from "./client";
-import type { CaseSummary, CaseView, Catalogue, DepartmentSettings, Intake, Weighed } from "./types";
+import type {
+  Apart,
+  CaseSummary,
+  CaseView,
+  Catalogue,
+  DepartmentSettings,
+  Examination,
+  Intake,
+  KeptTap,
+  LeafValue,
+  Measures,
+  Sequence,
+  Session,
+  Supposed,
+  Supposition,
+  Template,
+  Visits,
+  Weighed,
+} from "./types";
 
 export const caseKey = (code: string) => ["case", code] as const;
 export const weighedKey = (code: string) => ["weighed", code] as const;
+
+/** After a change: a weighing in sight is asked for anew, one kept for later is not shown again. */
+async function forgetWeighing(client: QueryClient, code: string) {
+  client.removeQueries({ queryKey: weighedKey(code), type: "inactive" });
+  // Asking anew alone would let a first answer that is still on its way through, as if it were the new one.
+  await client.cancelQueries({ queryKey: weighedKey(code) });
+  client.invalidateQueries({ queryKey: weighedKey(code) });
+}
+
+/** Shows what the server made of an act; an answer asked for before it must not be shown after it. */
+export async function showExamination(client: QueryClient, code: string, examination: Examination) {
+  await client.cancelQueries({ queryKey: caseKey(code) });
+  client.setQueryData<CaseView>(caseKey(code), (seen) => seen && { ...seen, examination });
+  await forgetWeighing(client, code);
+}
 
 /** The packs; they change only when the program starts anew. */
 export function useCatalogue() {
@@ -22,8 +55,22 @@ export function useCases(search: string) {
   });
 }
 
+/** How often a case in sight is asked for anew, for what another device records. */
+const OTHER_DEVICES_MS = 5_000;
+
 export function useCase(code: string) {
-  return useQuery({ queryKey: caseKey(code), queryFn: () => call<CaseView>(`/api/cases/${code}`) });
+  const client = useQueryClient();
+  return useQuery({
+    queryKey: caseKey(code),
+    queryFn: () => call<CaseView>(`/api/cases/${code}`),
+    // Never while something is being saved, or the page would show what was there before it.
+    refetchInterval: () => (client.isMutating() > 0 || !isOpen(client) ? false : OTHER_DEVICES_MS),
+  });
+}
+
+/** Whether somebody is signed in and the screen is not locked. */
+export function isOpen(client: QueryClient): boolean {
+  return client.getQueryData<Session>(["session"])?.state === "signed-in";
 }
 
 export function useWeighed(code: string) {
@@ -37,10 +84,21 @@ export function useWeighed(code: string) {
 export function useNewCase() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (request: { code?: string; complaint: string; involvedSide: string; setting: string }) =>
-      call<CaseView>("/api/cases", "POST", request),
+    mutationFn: (request: {
+      code?: string;
+      complaint: string;
+      involvedSide: string;
+      setting: string;
+      sure?: boolean;
+    }) => call<CaseView>("/api/cases", "POST", request),
     onSuccess: () => client.invalidateQueries({ queryKey: ["cases"] }),
   });
+}
+
+export interface IntakeEdit {
+  change: (intake: Intake) => Intake;
+  /** Whether a text that looks like personal details was asked about and holds none. */
+  sure?: boolean;
 }
 
 /** Saves the intake over the version last seen; when somebody else saved in between, the page shows theirs. */
@@ -48,7 +106,7 @@ export function useSaveIntake(code: string) {
   const client = useQueryClient();
   return useMutation({
     scope: { id: `intake ${code}` },
-    mutationFn: (change: (intake: Intake) => Intake) => {
+    mutationFn: ({ change, sure }: IntakeEdit) => {
       const seen = client.getQueryData<CaseView>(caseKey(code));
       if (!seen) {
         throw new Problem(0, "The case is not loaded yet.", []);
@@ -56,20 +114,176 @@ export function useSaveIntake(code: string) {
       return call<CaseView>(`/api/cases/${code}/intake`, "PUT", {
         version: seen.version,
         intake: change(seen.intake),
+        sure,
       });
     },
     // An answer shows at once. Changes set values, so that applying one again to what is shown does no harm.
-    onMutate: (change) => {
+    onMutate: async ({ change }) => {
+      await client.cancelQueries({ queryKey: caseKey(code) });
       client.setQueryData<CaseView>(
         caseKey(code),
         (seen) => seen && { ...seen, intake: change(seen.intake) },
       );
     },
-    onSuccess: (saved) => {
+    onSuccess: async (saved) => {
+      await client.cancelQueries({ queryKey: caseKey(code) });
       client.setQueryData(caseKey(code), saved);
-      client.invalidateQueries({ queryKey: weighedKey(code) });
+      await forgetWeighing(client, code);
     },
     onError: () => client.invalidateQueries({ queryKey: caseKey(code) }),
+  });
+}
+
+/** Changes the case over the version last seen and shows what the server made of it. */
+export function useCaseChange<Change>(
+  code: string,
+  request: (change: Change) => { path: string; body: object },
+) {
+  const client = useQueryClient();
+  return useMutation({
+    scope: { id: `intake ${code}` },
+    mutationFn: (change: Change) => {
+      const seen = client.getQueryData<CaseView>(caseKey(code));
+      const { path, body } = request(change);
+      return call<CaseView>(`/api/cases/${code}/${path}`, "PUT", { version: seen?.version, ...body });
+    },
+    onSuccess: async (saved) => {
+      await client.cancelQueries({ queryKey: caseKey(code) });
+      client.setQueryData(caseKey(code), saved);
+    },
+    onError: () => client.invalidateQueries({ queryKey: caseKey(code) }),
+  });
+}
+
+export function useTemplates() {
+  return useQuery({ queryKey: ["templates"], queryFn: () => call<Template[]>("/api/templates") });
+}
+
+export function useSaveTemplate() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (template: { name: string; tests: string[] }) =>
+      call<Template[]>("/api/templates", "PUT", template),
+    onSuccess: (all) => client.setQueryData(["templates"], all),
+  });
+}
+
+export function useDeleteTemplate() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: number) => call<void>(`/api/templates/${id}`, "DELETE"),
+    onSuccess: () => client.invalidateQueries({ queryKey: ["templates"] }),
+  });
+}
+
+export function useKeptTaps(code: string, wanted: boolean) {
+  return useQuery({
+    queryKey: ["taps", code],
+    queryFn: () => call<KeptTap[]>(`/api/cases/${code}/taps`),
+    enabled: wanted,
+    staleTime: 0,
+  });
+}
+
+/** Where the case would stand; the answer before stays in sight until the next one is there. */
+export function useSupposed(code: string, supposition: Supposition, wanted: boolean) {
+  return useQuery({
+    queryKey: ["supposed", code, supposition],
+    queryFn: () => call<Supposed>(`/api/cases/${code}/what-if`, "POST", supposition),
+    enabled: wanted,
+    placeholderData: (previous) => previous,
+    staleTime: 0,
+  });
+}
+
+export function useApart(code: string, first: string, second: string) {
+  return useQuery({
+    queryKey: ["apart", code, first, second],
+    queryFn: () => call<Apart>(`/api/cases/${code}/apart?first=${first}&second=${second}`),
+    placeholderData: (previous) => previous,
+    staleTime: 0,
+  });
+}
+
+export function useSequence(code: string, minutes: string) {
+  return useQuery({
+    queryKey: ["sequence", code, minutes],
+    queryFn: () => call<Sequence>(`/api/cases/${code}/short-sequence?minutes=${minutes}`),
+    placeholderData: (previous) => previous,
+    staleTime: 0,
+  });
+}
+
+export function useMeasures(code: string) {
+  return useQuery({
+    queryKey: ["measures", code],
+    queryFn: () => call<Measures>(`/api/cases/${code}/measures`),
+    staleTime: 0,
+  });
+}
+
+export interface MeasureChange {
+  measure: string;
+  side: string;
+  /** By item: trials for a quantity, one value for what is noted beside it, null to clear. */
+  changes: Record<string, number[] | LeafValue | null>;
+  /** Whether unusual values were asked about and are meant. */
+  sure?: boolean;
+}
+
+/** Saves values of one side; the reading, outcomes and standing that follow come back with them. */
+export function useSaveMeasure(code: string) {
+  const client = useQueryClient();
+  return useMutation({
+    scope: { id: `measures ${code}` },
+    mutationFn: (change: MeasureChange) =>
+      call<Measures>(`/api/cases/${code}/measures`, "PUT", { tapId: crypto.randomUUID(), ...change }),
+    onSuccess: async (measures) => {
+      await showExamination(client, code, measures.examination);
+      client.setQueryData(["measures", code], measures);
+      client.removeQueries({ queryKey: ["visits", code] });
+    },
+  });
+}
+
+export function useVisits(code: string) {
+  return useQuery({
+    queryKey: ["visits", code],
+    queryFn: () => call<Visits>(`/api/cases/${code}/visits`),
+    staleTime: 0,
+  });
+}
+
+/** Begins the next visit, or takes back the last one while nothing is recorded at it. */
+export function useChangeVisit(code: string) {
+  const client = useQueryClient();
+  return useMutation({
+    scope: { id: `intake ${code}` },
+    mutationFn: (drop: boolean) => {
+      const seen = client.getQueryData<CaseView>(caseKey(code));
+      return drop
+        ? call<CaseView>(
+            `/api/cases/${code}/visits/${seen?.visits.length}?version=${seen?.version}`,
+            "DELETE",
+          )
+        : call<CaseView>(`/api/cases/${code}/visits`, "POST", { version: seen?.version });
+    },
+    onSuccess: async (saved) => {
+      await client.cancelQueries({ queryKey: caseKey(code) });
+      client.setQueryData(caseKey(code), saved);
+      for (const key of ["measures", "visits", "weighed"]) {
+        client.removeQueries({ queryKey: [key, code] });
+      }
+    },
+    onError: () => client.invalidateQueries({ queryKey: caseKey(code) }),
+  });
+}
+
+/** Starts a stand-in for a device, which measures as asked and leaves. */
+export function useSimulate() {
+  return useMutation({
+    mutationFn: (request: { kind: string; target: number; trials: number; dropped: boolean }) =>
+      call<void>("/api/devices/simulated", "POST", request),
   });
 }
 
@@ -89,7 +303,7 @@ export function useSaveSettings() {
       }),
     onSuccess: (saved) => {
       client.setQueryData(["settings"], saved);
-      for (const key of ["cases", "case", "weighed"]) {
+      for (const key of ["cases", "case", "weighed", "measures", "visits"]) {
         client.invalidateQueries({ queryKey: [key] });
       }
     },

@@ -2,11 +2,13 @@ import { Link } from "react-router";
 import { useSaveIntake } from "../api/queries";
 import type { Intake } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
+import { CaseKeeping } from "../people/CaseKeeping";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { Toggles } from "../pieces/Toggles";
 import { Candidates } from "./Candidates";
 import { Checks } from "./Checks";
 import { History } from "./History";
+import { LinesAndRates } from "./LinesAndRates";
 import { MechanismField } from "./MechanismField";
 
 const SIDES = [
@@ -19,7 +21,7 @@ export function AskScreen() {
   const { view, catalogue } = useCaseContext();
   const save = useSaveIntake(view.code);
   const intake = view.intake;
-  const set = (change: Partial<Intake>) => save.mutate((current) => ({ ...current, ...change }));
+  const set = (change: Partial<Intake>) => save.mutate({ change: (current) => ({ ...current, ...change }) });
   const chooseComplaint = (id: string) => {
     const complaint = catalogue.complaints.find((c) => c.id === id);
     set({
@@ -34,7 +36,11 @@ export function AskScreen() {
         className="flex flex-col gap-3 overflow-auto border-r-[1.5px] border-line p-5"
       >
         <h1 className="m-0 text-[28px] leading-tight font-bold">Ask</h1>
-        <ErrorNote error={save.error} onDismiss={save.reset} />
+        <ErrorNote
+          error={save.error}
+          onDismiss={save.reset}
+          onKeep={save.variables && (() => save.mutate({ change: save.variables.change, sure: true }))}
+        />
         <label className="flex flex-col gap-1">
           What brings the patient
           <select
@@ -102,6 +108,8 @@ export function AskScreen() {
           standing={view.examination.standing}
           onChange={(candidates) => set({ candidates })}
         />
+        <LinesAndRates view={view} catalogue={catalogue} />
+        <CaseKeeping view={view} />
         <div className="mt-auto flex justify-end pt-3">
           <Link to={`/cases/${view.code}/couch`} className="action inline-flex items-center">
             To the couch

@@ -14,9 +14,16 @@ export function CasesScreen() {
     <>
       <TopBar
         steps={
-          <Link to="/settings" className="flex min-h-12 items-center px-3 text-soft">
-            Settings
-          </Link>
+          <nav aria-label="Department" className="flex">
+            {[
+              ["/evidence", "Evidence"],
+              ["/settings", "Settings"],
+            ].map(([to, name]) => (
+              <Link key={name} to={to ?? ""} className="flex min-h-12 items-center px-3 text-soft">
+                {name}
+              </Link>
+            ))}
+          </nav>
         }
       />
       <main className="mx-auto flex max-w-[1180px] flex-col gap-3 px-5 py-4">

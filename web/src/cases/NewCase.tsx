@@ -2,6 +2,7 @@ import { Dialog } from "radix-ui";
 import { type FormEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { useCatalogue, useNewCase } from "../api/queries";
+import { DialogFrame } from "../pieces/DialogFrame";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { Toggles } from "../pieces/Toggles";
 
@@ -15,15 +16,15 @@ export function NewCase() {
   const catalogue = useCatalogue();
   const create = useNewCase();
   const navigate = useNavigate();
+  const [open, setOpen] = useState(false);
   const [code, setCode] = useState("");
   const [complaint, setComplaint] = useState("shoulder-pain");
   const [involvedSide, setInvolvedSide] = useState("right");
   const [setting, setSetting] = useState("community");
 
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
+  const begin = async (sure: boolean) => {
     const created = await create
-      .mutateAsync({ code: code.trim() || undefined, complaint, involvedSide, setting })
+      .mutateAsync({ code: code.trim() || undefined, complaint, involvedSide, setting, sure })
       .catch(() => undefined);
     if (created) {
       navigate(`/cases/${created.code}/ask`);
@@ -31,62 +32,71 @@ export function NewCase() {
   };
 
   return (
-    <Dialog.Root onOpenChange={() => create.reset()}>
-      <Dialog.Trigger className="action">New case</Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 bg-black/50" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 max-h-[94dvh] w-[560px] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-lg border-2 border-ink bg-paper p-6"
+    <>
+      <button type="button" className="action" onClick={() => setOpen(true)}>
+        New case
+      </button>
+      <DialogFrame
+        open={open}
+        onOpenChange={(next) => {
+          create.reset();
+          setOpen(next);
+        }}
+        title="New case"
+        width={560}
+      >
+        <form
+          className="flex flex-col gap-4"
+          onSubmit={(event: FormEvent) => {
+            event.preventDefault();
+            begin(false);
+          }}
         >
-          <Dialog.Title className="m-0 mb-4 text-[24px] font-bold">New case</Dialog.Title>
-          <form className="flex flex-col gap-4" onSubmit={submit}>
-            <label className="flex flex-col gap-1">
-              What brings the patient
-              <select className="field" value={complaint} onChange={(e) => setComplaint(e.target.value)}>
-                {catalogue.data?.complaints.map((c) => (
-                  <option key={c.id} value={c.id}>
-                    {c.name}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <Toggles
-              label="Side that troubles"
-              value={involvedSide}
-              options={SIDES}
-              onChange={setInvolvedSide}
+          <label className="flex flex-col gap-1">
+            What brings the patient
+            <select className="field" value={complaint} onChange={(e) => setComplaint(e.target.value)}>
+              {catalogue.data?.complaints.map((c) => (
+                <option key={c.id} value={c.id}>
+                  {c.name}
+                </option>
+              ))}
+            </select>
+          </label>
+          <Toggles
+            label="Side that troubles"
+            value={involvedSide}
+            options={SIDES}
+            onChange={setInvolvedSide}
+          />
+          <Toggles
+            label="Seen in a"
+            value={setting}
+            options={catalogue.data?.settings ?? []}
+            onChange={setSetting}
+          />
+          <label className="flex flex-col gap-1">
+            <span>
+              Code <span className="text-soft">(left empty, the next free one; never a name)</span>
+            </span>
+            <input
+              className="field w-40"
+              value={code}
+              onChange={(e) => setCode(e.target.value.toUpperCase())}
+              placeholder="HB-013"
+              aria-invalid={create.error ? true : undefined}
             />
-            <Toggles
-              label="Seen in a"
-              value={setting}
-              options={catalogue.data?.settings ?? []}
-              onChange={setSetting}
-            />
-            <label className="flex flex-col gap-1">
-              <span>
-                Code <span className="text-soft">(left empty, the next free one; never a name)</span>
-              </span>
-              <input
-                className="field w-40"
-                value={code}
-                onChange={(e) => setCode(e.target.value.toUpperCase())}
-                placeholder="HB-012"
-                aria-invalid={create.error ? true : undefined}
-              />
-            </label>
-            <ErrorNote error={create.error} />
-            <div className="flex justify-end gap-3">
-              <Dialog.Close className="action" data-quiet="true">
-                Cancel
-              </Dialog.Close>
-              <button type="submit" className="action" disabled={create.isPending}>
-                Open the case
-              </button>
-            </div>
-          </form>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+          </label>
+          <ErrorNote error={create.error} onKeep={() => begin(true)} />
+          <div className="flex justify-end gap-3">
+            <Dialog.Close className="action" data-quiet="true">
+              Cancel
+            </Dialog.Close>
+            <button type="submit" className="action" disabled={create.isPending}>
+              Open the case
+            </button>
+          </div>
+        </form>
+      </DialogFrame>
+    </>
   );
 }

@@ -7,7 +7,7 @@ const SHORTEST = 10;
 /** A test that must not be done as things are: why, and the written reason that going ahead takes. */
 export function Blocked(props: {
   blocked: BlockedTest;
-  onGoAhead: (reason: string) => void;
+  onGoAhead: (reason: string, sure: boolean) => void;
   error: Error | null;
 }) {
   const [reason, setReason] = useState("");
@@ -20,7 +20,7 @@ export function Blocked(props: {
       return;
     }
     setProblem("");
-    props.onGoAhead(reason.trim());
+    props.onGoAhead(reason.trim(), false);
   };
   return (
     <section
@@ -49,7 +49,7 @@ export function Blocked(props: {
             {problem}
           </p>
         )}
-        <ErrorNote error={props.error} />
+        <ErrorNote error={props.error} onKeep={() => props.onGoAhead(reason.trim(), true)} />
         <button type="submit" className="action self-start" data-quiet="true">
           Go ahead all the same
         </button>

@@ -6,40 +6,54 @@ import { ErrorNote } from "../pieces/ErrorNote";
 import { CurrentTest } from "./CurrentTest";
 import { leavesAt, padChanges } from "./examination";
 import { KeyList } from "./KeyList";
-import type { Command } from "./keys";
-import { runningOrder } from "./order";
+import { BINDINGS, type ChosenKeys, type Command, chosenKeys, keepKeys, keyName, keysOf } from "./keys";
+import { LadderBar, OtherLadders, useLadderChange } from "./LadderBar";
+import { asDone, runningOrder } from "./order";
+import { PlanDialog } from "./plan/PlanDialog";
 import { RunningOrder } from "./RunningOrder";
 import { StandingPanel } from "./StandingPanel";
+import { TapHistory } from "./TapHistory";
+import { TimerRow } from "./timer/TimerRow";
+import { timingOf } from "./timer/timing";
+import { useTimer } from "./timer/useTimer";
 import { useCommands } from "./useCommands";
+import { useSteps } from "./useSteps";
 import { useTaps } from "./useTaps";
 
 const NOTHING = "nothing";
 
 /** The examination: the running order, the one current test, and where the case stands. */
 export function CouchScreen() {
-  const { view, catalogue } = useCaseContext();
-  const { intake, examination } = view;
+  const { view, catalogue, settings } = useCaseContext();
+  const { intake } = view;
   const navigate = useNavigate();
-  const taps = useTaps(view.code);
+  const taps = useTaps(view.code, view.visits.length, view.examination);
+  const { examination } = taps;
   const [params, setParams] = useSearchParams();
   // The address follows the place and not the other way round: the router brings an address up with a delay, and a fast
   // key must never record on the test that was left.
   const [place, setPlace] = useState({ test: params.get("test"), at: params.get("at") });
-  const [everything, setEverything] = useState(false);
+  const [planning, setPlanning] = useState(false);
   const [help, setHelp] = useState(false);
+  const [history, setHistory] = useState(false);
+  const steps = useSteps();
+  const ladder = useLadderChange(view.code);
+  const [keys, setKeys] = useState<ChosenKeys>(chosenKeys);
+  // Chosen for one test; elsewhere the position says whether one stands behind the patient.
+  const [behind, setBehind] = useState<{ test: string; on: boolean }>();
   const involved = intake.involvedSide as Side;
   const other: Side = involved === "left" ? "right" : "left";
   const [side, setSide] = useState<Side>(involved);
 
-  const regions = catalogue.complaints.find((c) => c.id === intake.complaint)?.regions ?? [];
-  const candidates = intake.candidates.map((c) => c.condition).join(" ");
   const blocks = useMemo(
-    () => runningOrder(catalogue, regions, candidates.split(" "), examination, everything),
-    [catalogue, regions, candidates, examination, everything],
+    () => runningOrder(catalogue, view.plan.tests, examination, settings.variants),
+    [catalogue, view.plan.tests, examination, settings.variants],
   );
   const order = blocks.flatMap((b) => b.tests);
-  const test = catalogue.tests.find((t) => t.id === place.test) ?? order[0];
+  const chosen = catalogue.tests.find((t) => t.id === place.test);
+  const test = chosen ? asDone(chosen, settings.variants) : order[0];
   const board = test?.boards.find((b) => b.at === place.at) ?? test?.boards[0];
+  const isBehind = behind?.test === test?.id ? behind?.on === true : test?.position === "standing-back";
 
   const goTo = (id: string, at?: string) => {
     setPlace({ test: id, at: at ?? null });
@@ -65,6 +79,10 @@ export function CouchScreen() {
       record(onSide, padChanges(pad, leavesAt(examination, test.id, board.at, onSide)));
     }
   };
+  const timing = test && board && !isBlocked ? timingOf(test, board, test.holdSeconds) : undefined;
+  const timer = useTimer(`${view.code} ${test?.id} ${board?.at} ${side}`, timing, (reading) =>
+    record(side, reading),
+  );
   const toggle = (leaf: string) => {
     if (test && board) {
       const on = leavesAt(examination, test.id, board.at, side)[leaf] === true;
@@ -87,6 +105,33 @@ export function CouchScreen() {
           other,
           pads.find((p) => p.id === NOTHING),
         );
+      case "timer":
+        return timer.toggle();
+      case "behind":
+        return test && setBehind({ test: test.id, on: !isBehind });
+      case "ladder": {
+        const walked = examination.ladders.find((l) => l.current);
+        const fitting = examination.ladders.find((l) => l.answer === undefined && l.fits);
+        if (walked?.current) {
+          return goTo(walked.current);
+        }
+        return fitting?.fits && ladder.mutate({ ladder: fitting.id, answer: fitting.fits });
+      }
+      case "place": {
+        const boards = test?.boards ?? [];
+        const next = boards[(boards.findIndex((b) => b.at === board?.at) + 1) % boards.length];
+        return test && next && boards.length > 1 && goTo(test.id, next.at);
+      }
+      case "number":
+        return document.querySelector<HTMLInputElement>("[data-keys=true] input")?.focus();
+      case "confirm":
+        return record(involved, { "mark.confirmed": true });
+      case "steps":
+        return steps.fold(!steps.hidden);
+      case "history":
+        return setHistory(true);
+      case "plan":
+        return setPlanning(true);
       case "cannotTell":
         return toggle("mark.cannotTell");
       case "notDone":
@@ -103,22 +148,35 @@ export function CouchScreen() {
       }
     }
   };
-  useCommands(obey);
+  useCommands(keys, obey);
+  const timerKey = BINDINGS.find((b) => b.kind === "timer");
 
   return (
-    <main className="grid min-h-0 flex-1 grid-cols-[252px_1fr_346px] max-xl:grid-cols-[190px_1fr_280px] max-md:flex max-md:flex-col max-md:overflow-auto">
+    <main className="grid min-h-0 flex-1 grid-cols-[252px_1fr_346px] max-xl:grid-cols-[190px_1fr_280px] max-md:flex max-md:flex-col max-md:overflow-auto max-md:[&>*]:flex-none max-md:[&>*]:overflow-visible">
       <h1 className="sr-only">Couch</h1>
       <RunningOrder
         blocks={blocks}
+        own={view.plan.own}
         current={test?.id}
         examination={examination}
         involved={involved}
-        everything={everything}
-        onEverything={setEverything}
+        onPlan={() => setPlanning(true)}
         onChoose={goTo}
       />
       <section aria-label="Current test" className="flex min-h-0 flex-col overflow-auto px-5 pt-3">
         <ErrorNote error={taps.error} onDismiss={taps.dismissError} />
+        {isBehind && (
+          <p className="mt-0 mb-2 rounded-md bg-ink px-4 py-2 text-[24px] leading-tight font-bold text-on-dark">
+            You cannot see the face: ask to speak up at any pain.
+          </p>
+        )}
+        <LadderBar
+          code={view.code}
+          ladders={examination.ladders}
+          catalogue={catalogue}
+          blocked={examination.blocked}
+          onGo={goTo}
+        />
         {test && board ? (
           <CurrentTest
             key={test.id}
@@ -133,18 +191,57 @@ export function CouchScreen() {
             onChange={record}
             onUndo={taps.undo}
             saving={taps.saving}
+            timer={
+              timing &&
+              timerKey && (
+                <TimerRow timing={timing} timer={timer} keyName={keyName(keysOf(timerKey, keys)[0] ?? "")} />
+              )
+            }
+            history={
+              <TapHistory code={view.code} catalogue={catalogue} open={history} onOpenChange={setHistory} />
+            }
+            steps={steps}
             blocked={blocked}
-            onGoAhead={(reason) => taps.goAhead({ test: test.id, reason })}
+            onGoAhead={(reason, sure) => taps.goAhead({ test: test.id, reason, sure })}
             aheadError={taps.aheadError}
           />
         ) : (
-          <p>
-            No test of the catalogue tells anything of these candidates. Show all tests, or add a candidate.
-          </p>
+          <p>No test is planned. Change the running order, or add a candidate.</p>
         )}
+        <div className="sticky bottom-0 hidden gap-2 bg-paper py-2 max-md:flex">
+          <button type="button" className="action flex-1" data-quiet="true" onClick={() => step(-1)}>
+            Previous test
+          </button>
+          <button type="button" className="action flex-1" onClick={() => step(1)}>
+            Next test
+          </button>
+        </div>
       </section>
-      <StandingPanel standing={examination.standing} onGo={goTo} />
-      <KeyList open={help} onOpenChange={setHelp} />
+      <StandingPanel standing={examination.standing} onGo={goTo}>
+        <OtherLadders
+          code={view.code}
+          ladders={examination.ladders}
+          catalogue={catalogue}
+          blocked={examination.blocked}
+          onGo={goTo}
+        />
+      </StandingPanel>
+      <KeyList
+        open={help}
+        onOpenChange={setHelp}
+        chosen={keys}
+        onChoose={(next) => {
+          keepKeys(next);
+          setKeys(next);
+        }}
+      />
+      <PlanDialog
+        view={view}
+        catalogue={catalogue}
+        variants={settings.variants}
+        open={planning}
+        onOpenChange={setPlanning}
+      />
     </main>
   );
 }

@@ -1,14 +1,16 @@
+import type { ReactNode } from "react";
 import type { BlockedTest, Board, Changes, ClinicalTest, Examination, Pad, Side } from "../api/types";
 import { minutes, sideName } from "../pieces/format";
 import { Toggles } from "../pieces/Toggles";
 import { Blocked } from "./Blocked";
 import { leavesAt } from "./examination";
 import { Outcomes } from "./Outcomes";
-import { positionName } from "./order";
+import { type PlannedTest, positionName } from "./order";
 import { SidePads } from "./SidePads";
+import type { Folding } from "./useSteps";
 
 interface CurrentTestProps {
-  test: ClinicalTest;
+  test: PlannedTest;
   board: Board;
   examination: Examination;
   involved: Side;
@@ -19,14 +21,18 @@ interface CurrentTestProps {
   onChange: (side: Side, changes: Changes) => void;
   onUndo: () => void;
   saving: boolean;
+  timer: ReactNode;
+  history: ReactNode;
+  steps: Folding;
   blocked: BlockedTest | undefined;
-  onGoAhead: (reason: string) => void;
+  onGoAhead: (reason: string, sure: boolean) => void;
   aheadError: Error | null;
 }
 
 /** One test: how to do it, what was felt and seen on both sides, and what its criteria make of that. */
 export function CurrentTest(props: CurrentTestProps) {
   const { test } = props;
+  const left = props.examination.standing.left.find((l) => l.test === test.id);
   return (
     <>
       <h2 className="m-0 text-[29px] leading-tight font-bold">{test.name}</h2>
@@ -35,11 +41,17 @@ export function CurrentTest(props: CurrentTestProps) {
         {test.holdSeconds ? `, held ${test.holdSeconds} s` : ""}
         {test.provocation >= 3 && <b className="text-amber"> Can hurt or startle: slowly, watch the face.</b>}
       </p>
-      <ol className="m-0 list-decimal rounded-md border-[1.5px] border-line bg-card py-1.5 pr-3 pl-8 text-[16px] leading-[1.3]">
-        {test.steps.map((s) => (
-          <li key={s}>{s}</li>
-        ))}
-      </ol>
+      {test.variant && (
+        <p className="m-0 mb-1.5 text-[16px]">
+          <b>Done here as: {test.variant.name}.</b> {test.variant.note}
+        </p>
+      )}
+      {left && (
+        <p className="m-0 mb-1.5 border-l-4 border-amber pl-2 text-[16px]">
+          <b className="text-amber">Better left.</b> {left.words}
+        </p>
+      )}
+      <Steps steps={test.steps} folding={props.steps} />
       <Cautions test={test} />
       {props.blocked && props.blocked.reason === undefined ? (
         <Blocked blocked={props.blocked} onGoAhead={props.onGoAhead} error={props.aheadError} />
@@ -72,6 +84,7 @@ function Recording(props: CurrentTestProps) {
           />
         </div>
       )}
+      {props.timer}
       <div className="mt-1.5 grid grid-cols-[140px_1fr] gap-4 max-xl:grid-cols-[112px_1fr] max-xl:gap-2 max-md:grid-cols-1">
         {[other, involved].map((side) => (
           <SidePads
@@ -83,6 +96,7 @@ function Recording(props: CurrentTestProps) {
             active={side === props.side}
             board={board}
             leaves={leavesAt(examination, test.id, board.at, side)}
+            otherLeaves={leavesAt(examination, test.id, board.at, side === "left" ? "right" : "left")}
             onActivate={() => props.onSide(side)}
             onPad={(pad) => props.onPad(side, pad)}
             onChange={(changes) => props.onChange(side, changes)}
@@ -91,10 +105,12 @@ function Recording(props: CurrentTestProps) {
       </div>
       <Outcomes
         test={test}
+        at={board.at}
         findings={examination.findings}
         side={involved}
-        canUndo={examination.canUndo}
+        canUndo={examination.lastTap !== undefined}
         saving={props.saving}
+        history={props.history}
         onUndo={props.onUndo}
         onConfirm={() => props.onChange(involved, { "mark.confirmed": true })}
       />
@@ -102,10 +118,29 @@ function Recording(props: CurrentTestProps) {
   );
 }
 
+/** How to do it. Whoever knows can fold it away, on this device, for all tests. */
+function Steps(props: { steps: string[]; folding: Folding }) {
+  const { hidden, fold } = props.folding;
+  return (
+    <details
+      open={!hidden}
+      onToggle={(e) => e.currentTarget.open === hidden && fold(!e.currentTarget.open)}
+      className="rounded-md border-[1.5px] border-line bg-card px-3 py-1 text-[16px] leading-[1.3]"
+    >
+      <summary className="min-h-6 text-[15px] text-soft">How to do it</summary>
+      <ol className="m-0 list-decimal pl-6">
+        {props.steps.map((s) => (
+          <li key={s}>{s}</li>
+        ))}
+      </ol>
+    </details>
+  );
+}
+
 function Cautions(props: { test: ClinicalTest }) {
   const { test } = props;
   return (
-    <div className="mt-1 text-[15px] text-soft">
+    <div className="mt-1 flex flex-wrap gap-x-4 text-[15px] text-soft">
       {test.contraindications.length > 0 && (
         <p className="m-0">
           <b className="text-stop">Not with</b>{" "}

@@ -47,7 +47,12 @@ export function DialRow(props: {
       value={text}
       onChange={(e) => setText(e.target.value)}
       onBlur={commit}
-      onKeyDown={(e) => e.key === "Enter" && commit()}
+      onKeyDown={(e) => {
+        // Leaving the field saves it and gives the keys back to the screen.
+        if (e.key === "Enter") {
+          e.currentTarget.blur();
+        }
+      }}
     />
   );
   const stepper = (sign: 1 | -1) => (

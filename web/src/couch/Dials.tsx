@@ -6,6 +6,7 @@ export function Dials(props: {
   board: Board;
   sideName: string;
   narrow: boolean;
+  oneColumn: boolean;
   leaves: Leaves;
   onChange: (changes: Changes) => void;
 }) {
@@ -13,10 +14,10 @@ export function Dials(props: {
   const others = props.board.dials.filter((d) => !d.decides);
   const recorded = others.some((d) => props.leaves[d.leaf] !== undefined);
   const rows = (dials: Board["dials"]) => {
-    const compact = !props.narrow && dials.length > 1;
+    const compact = !props.narrow && (dials.length > 1 || props.oneColumn);
     return (
       <div
-        data-compact={compact}
+        data-compact={compact && !props.oneColumn}
         className="mt-1.5 flex flex-col gap-1.5 data-[compact=true]:grid data-[compact=true]:grid-cols-3 max-xl:data-[compact=true]:grid-cols-2"
       >
         {dials.map((dial) => (

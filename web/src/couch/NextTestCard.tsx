@@ -13,6 +13,7 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
       </div>
     );
   }
+  const began = (id: string) => percent(props.standing.conditions.find((c) => c.id === id)?.pretest ?? 0);
   const firstDo = catalogue.tests.find((t) => t.id === next.firstDo);
   return (
     <div className="mt-auto rounded-lg border-2 border-teal bg-card px-3.5 py-2.5 text-[16px]">
@@ -46,7 +47,12 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
         <tbody>
           {next.effects.slice(0, 2).map((e) => (
             <tr key={e.condition}>
-              <td className="w-full max-w-0 truncate">{e.name}</td>
+              <td className="w-full max-w-0">
+                <span className="block truncate">{e.name}</span>
+                <span className="block text-[14px] leading-none text-soft">
+                  began at {began(e.condition)}
+                </span>
+              </td>
               <td className="pl-2 text-right whitespace-nowrap">{percent(e.now)}</td>
               <td className="pl-2 text-right font-bold whitespace-nowrap">{percent(e.ifPositive)}</td>
               <td className="pl-2 text-right font-bold whitespace-nowrap">{percent(e.ifNegative)}</td>

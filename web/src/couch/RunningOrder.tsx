@@ -6,11 +6,11 @@ import { type Block, testOutcome } from "./order";
 /** The tests by position of the patient, each with what both sides came to, the other side first. */
 export function RunningOrder(props: {
   blocks: Block[];
+  own: boolean;
   current: string | undefined;
   examination: Examination;
   involved: Side;
-  everything: boolean;
-  onEverything: (everything: boolean) => void;
+  onPlan: () => void;
   onChoose: (test: string) => void;
 }) {
   const tests = props.blocks.flatMap((b) => b.tests);
@@ -19,11 +19,11 @@ export function RunningOrder(props: {
   return (
     <nav
       aria-label="Running order"
-      className="flex min-h-0 flex-col border-r-[1.5px] border-line max-md:max-h-60 max-md:shrink-0"
+      className="flex min-h-0 flex-col border-r-[1.5px] border-line max-md:order-last max-md:shrink-0"
     >
       <div className="min-h-0 flex-1 overflow-auto pb-2">
         {props.blocks.map((block) => (
-          <section key={block.position} aria-label={block.name}>
+          <div key={block.key}>
             <h2 className="mx-4 mt-3 mb-1 text-[14px] font-semibold text-soft">{block.name}</h2>
             {block.tests.map((t) => (
               <OrderRow
@@ -35,22 +35,17 @@ export function RunningOrder(props: {
                 onChoose={props.onChoose}
               />
             ))}
-          </section>
+          </div>
         ))}
       </div>
-      <div className="border-t-[1.5px] border-line px-4 py-1 text-[14px] text-soft">
-        <label className="flex min-h-10 items-center gap-2">
-          <input
-            type="checkbox"
-            className="h-5 w-5 accent-teal"
-            checked={props.everything}
-            onChange={(e) => props.onEverything(e.target.checked)}
-          />
-          Show tests without figures too
-        </label>
-        <span>
-          Left to do: {left.length} of {tests.length}, about {minutes} minutes
+      <div className="flex items-center gap-2 border-t-[1.5px] border-line py-1 pr-2 pl-4 text-[14px] text-soft">
+        <span className="flex-1">
+          {left.length} of {tests.length} left, about {minutes} min
+          <span className="block">{props.own ? "Own order" : "Proposed order"}</span>
         </span>
+        <button type="button" className="choice px-3" onClick={props.onPlan}>
+          Change
+        </button>
       </div>
     </nav>
   );
@@ -63,29 +58,40 @@ function OrderRow(props: {
   involved: Side;
   onChoose: (test: string) => void;
 }) {
-  const { test, current, involved } = props;
+  const { test, current, involved, examination } = props;
   const row = useRef<HTMLButtonElement>(null);
   useEffect(() => {
-    if (current) {
+    // On a narrow screen the list stands below everything else and must not pull the page down to it.
+    if (current && window.matchMedia("(min-width: 48rem)").matches) {
       row.current?.scrollIntoView({ block: "nearest" });
     }
   }, [current]);
   const other = involved === "left" ? "right" : "left";
-  const blocked = props.examination.blocked.find((b) => b.test === test.id);
-  const outcomes = [other, involved].map((side) => testOutcome(props.examination, test.id, side));
+  const blocked = examination.blocked.find((b) => b.test === test.id);
+  const left = examination.standing.left.find((l) => l.test === test.id);
+  const outcomes = [other, involved].map((side) => testOutcome(examination, test.id, side));
+  const note = blocked
+    ? blocked.reason === undefined
+      ? "blocked"
+      : "blocked, going ahead"
+    : left && (left.kind === "decided" ? "decided without it" : "can hurt, tells little");
   return (
     <button
       ref={row}
       type="button"
       aria-current={current ? "step" : undefined}
+      data-left={left !== undefined && !blocked}
       className="order-row flex min-h-11 w-full scroll-my-24 items-center gap-2 px-4 py-1 text-left text-[16px] leading-tight hover:bg-card aria-[current=step]:mr-2 aria-[current=step]:rounded-r-md aria-[current=step]:bg-ink aria-[current=step]:text-on-dark"
       onClick={() => props.onChoose(test.id)}
     >
       <span className="flex-1">
-        {test.name}
-        {blocked && (
-          <span className="block text-[14px] text-stop in-aria-[current=step]:text-on-dark">
-            {blocked.reason === undefined ? "blocked" : "blocked, going ahead"}
+        <span className="order-name">{test.name}</span>
+        {note && (
+          <span
+            data-stop={blocked !== undefined}
+            className="block text-[14px] text-soft data-[stop=true]:text-stop in-aria-[current=step]:text-on-dark!"
+          >
+            {note}
           </span>
         )}
       </span>

@@ -2,6 +2,8 @@ import { useState } from "react";
 import type { Board, Changes, Leaves, Pad, Side } from "../api/types";
 import { Dials } from "./Dials";
 import { isOn } from "./examination";
+import { Drawing, isDrawn, isNarrow } from "./pictures/Drawing";
+import { HandPicture, isTingling } from "./pictures/HandPicture";
 
 const NOTHING = "nothing";
 const MARKS: [string, string, string][] = [
@@ -21,6 +23,7 @@ export function SidePads(props: {
   active: boolean;
   board: Board;
   leaves: Leaves;
+  otherLeaves: Leaves;
   onActivate: () => void;
   onPad: (pad: Pad) => void;
   onChange: (changes: Changes) => void;
@@ -30,11 +33,24 @@ export function SidePads(props: {
   const pads = board.pads as Pad[];
   const nothing = pads.find((p) => p.id === NOTHING);
   const somethingFound = Object.keys(leaves).length > 0 && !(nothing && isOn(nothing, leaves));
+  const tingling = pads.some(isTingling);
+  const drawn = (involved || active) && (tingling || isDrawn(board));
   const whole = involved || opened || active || somethingFound;
+  const dials = whole && (
+    <Dials
+      board={board}
+      sideName={props.name}
+      narrow={!involved}
+      oneColumn={drawn && isNarrow(board)}
+      leaves={leaves}
+      onChange={props.onChange}
+    />
+  );
   return (
     <section
       aria-label={`${props.name}, ${props.role}`}
       data-involved={involved}
+      data-keys={active}
       className="border-t-4 border-line pt-1.5 data-[involved=true]:border-teal"
     >
       <h3 className="m-0 mb-1.5 flex items-baseline justify-between gap-2 text-[17px] font-semibold">
@@ -44,55 +60,62 @@ export function SidePads(props: {
           {active ? ", keys go here" : ""}
         </span>
       </h3>
-      <div
-        data-many={pads.length > 9}
-        className={
-          involved
-            ? "grid grid-cols-3 gap-1.5 max-xl:grid-cols-2 data-[many=true]:grid-cols-4 max-xl:data-[many=true]:grid-cols-3 data-[many=true]:[&_.pad]:text-[16px]"
-            : "grid grid-cols-1 gap-1.5"
-        }
-      >
-        {pads
-          .filter((p) => whole || p.id === NOTHING)
-          .map((pad) => (
-            <PadButton
-              key={pad.id}
-              pad={pad}
-              keyName={active ? keyOf(pads.indexOf(pad)) : !involved && pad.id === NOTHING ? "N" : ""}
-              on={isOn(pad, leaves)}
-              onTap={() => props.onPad(pad)}
-            />
-          ))}
-        {whole ? (
-          MARKS.map(([leaf, label, key]) => (
-            <button
-              key={leaf}
-              type="button"
-              className="pad"
-              data-on={leaves[leaf] === true}
-              aria-pressed={leaves[leaf] === true}
-              onClick={() => props.onChange({ [leaf]: leaves[leaf] === true ? null : true })}
-            >
-              {label}
-              {active && <span className="pad-key">{key}</span>}
-            </button>
-          ))
-        ) : (
-          <button type="button" className="pad" onClick={() => setOpened(true)}>
-            Something found
-            <span className="pad-hint">open the pads</span>
-          </button>
-        )}
-      </div>
-      {whole && (
-        <Dials
-          board={board}
-          sideName={props.name}
-          narrow={!involved}
-          leaves={leaves}
-          onChange={props.onChange}
-        />
+      {drawn && !tingling && (
+        <div className="mb-1.5 flex flex-wrap gap-x-3">
+          <Drawing {...props} />
+          <div className="min-w-0 flex-1">{dials}</div>
+        </div>
       )}
+      <div
+        data-beside={drawn && tingling}
+        className="data-[beside=true]:flex data-[beside=true]:gap-2 max-xl:data-[beside=true]:flex-wrap"
+      >
+        {drawn && tingling && <HandPicture {...props} pads={pads} />}
+        <div
+          data-many={pads.length > 9 && !tingling}
+          className={
+            involved && drawn && tingling
+              ? "grid min-w-[200px] flex-1 grid-cols-2 content-start gap-1.5"
+              : involved
+                ? "grid grid-cols-3 gap-1.5 max-xl:grid-cols-2 data-[many=true]:grid-cols-4 max-xl:data-[many=true]:grid-cols-3 data-[many=true]:[&_.pad]:text-[16px]"
+                : "grid grid-cols-1 gap-1.5"
+          }
+        >
+          {pads
+            .filter((p) => whole || p.id === NOTHING)
+            .filter((p) => !(tingling && drawn && isTingling(p)))
+            .map((pad) => (
+              <PadButton
+                key={pad.id}
+                pad={pad}
+                keyName={active ? keyOf(pads.indexOf(pad)) : !involved && pad.id === NOTHING ? "N" : ""}
+                on={isOn(pad, leaves)}
+                onTap={() => props.onPad(pad)}
+              />
+            ))}
+          {whole ? (
+            MARKS.map(([leaf, label, key]) => (
+              <button
+                key={leaf}
+                type="button"
+                className="pad"
+                data-on={leaves[leaf] === true}
+                aria-pressed={leaves[leaf] === true}
+                onClick={() => props.onChange({ [leaf]: leaves[leaf] === true ? null : true })}
+              >
+                {label}
+                {active && <span className="pad-key">{key}</span>}
+              </button>
+            ))
+          ) : (
+            <button type="button" className="pad" onClick={() => setOpened(true)}>
+              Something found
+              <span className="pad-hint">open the pads</span>
+            </button>
+          )}
+        </div>
+      </div>
+      {!(drawn && !tingling) && dials}
     </section>
   );
 }

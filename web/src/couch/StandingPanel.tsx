@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { Standing } from "../api/types";
 import { percent } from "../pieces/format";
 import { Rail } from "../pieces/Rail";
@@ -8,7 +9,11 @@ import { NextTestCard } from "./NextTestCard";
 const SHOWN = 5;
 
 /** The leading candidates on their rails, and what to test next. */
-export function StandingPanel(props: { standing: Standing; onGo: (test: string) => void }) {
+export function StandingPanel(props: {
+  standing: Standing;
+  onGo: (test: string) => void;
+  children?: ReactNode;
+}) {
   const { ref, width } = useWidth<HTMLOListElement>(328);
   const shown = props.standing.conditions.slice(0, SHOWN);
   return (
@@ -38,6 +43,7 @@ export function StandingPanel(props: { standing: Standing; onGo: (test: string) 
         </p>
       )}
       <RailKey />
+      {props.children}
       <NextTestCard standing={props.standing} onGo={props.onGo} />
     </section>
   );

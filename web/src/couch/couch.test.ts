@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Catalogue, Examination, Pad } from "../api/types";
 import { isOn, leavesAt, padChanges, withChanges } from "./examination";
-import { commandOf } from "./keys";
+import { commandOf, keyProblem } from "./keys";
 import { runningOrder, testOutcome } from "./order";
 
 const none = { ctrlKey: false, altKey: false, metaKey: false };
@@ -16,17 +16,27 @@ const blank = { readings: [], findings: [], canUndo: false, standing: {} } as un
 
 describe("keys", () => {
   it("number the pads from one", () => {
-    expect(commandOf({ key: "1", ...none })).toEqual({ kind: "pad", index: 0 });
-    expect(commandOf({ key: "9", ...none })).toEqual({ kind: "pad", index: 8 });
-    expect(commandOf({ key: "0", ...none })).toBeUndefined();
+    expect(commandOf({ key: "1", ...none }, {})).toEqual({ kind: "pad", index: 0 });
+    expect(commandOf({ key: "9", ...none }, {})).toEqual({ kind: "pad", index: 8 });
+    expect(commandOf({ key: "0", ...none }, {})).toBeUndefined();
   });
   it("are those a pedal sends, in either case of letters", () => {
-    expect(commandOf({ key: "PageDown", ...none })).toEqual({ kind: "next" });
-    expect(commandOf({ key: "Z", ...none })).toEqual({ kind: "undo" });
+    expect(commandOf({ key: "PageDown", ...none }, {})).toEqual({ kind: "next" });
+    expect(commandOf({ key: "Z", ...none }, {})).toEqual({ kind: "undo" });
   });
   it("leave the browser its own", () => {
-    expect(commandOf({ key: "z", ...none, ctrlKey: true })).toBeUndefined();
-    expect(commandOf({ key: "p", ...none })).toBeUndefined();
+    expect(commandOf({ key: "z", ...none, ctrlKey: true }, {})).toBeUndefined();
+    expect(commandOf({ key: "q", ...none }, {})).toBeUndefined();
+  });
+  it("can be changed, and what a pedal sends stays", () => {
+    const chosen = { next: "j" };
+    expect(commandOf({ key: "J", ...none }, chosen)).toEqual({ kind: "next" });
+    expect(commandOf({ key: "ArrowDown", ...none }, chosen)).toBeUndefined();
+    expect(commandOf({ key: "PageDown", ...none }, chosen)).toEqual({ kind: "next" });
+    expect(keyProblem("undo", "j", chosen)).toBe("J is taken: next test.");
+    expect(keyProblem("undo", "4", {})).toBe("4 is a pad's number.");
+    expect(keyProblem("undo", "Tab", {})).toContain("browser");
+    expect(keyProblem("undo", "z", {})).toBeUndefined();
   });
 });
 
@@ -35,7 +45,6 @@ describe("a pad", () => {
     const tapped = withChanges(blank, place, padChanges(theirPain, {}));
     const leaves = leavesAt(tapped, "neer", "", "right");
     expect(isOn(theirPain, leaves)).toBe(true);
-    expect(tapped.canUndo).toBe(true);
     const again = withChanges(tapped, place, padChanges(theirPain, leaves));
     expect(again.readings).toEqual([]);
   });
@@ -49,32 +58,33 @@ describe("a pad", () => {
 });
 
 describe("the running order", () => {
-  const test = (id: string, position: string, informs: string[]) => ({
-    id,
-    position,
-    informs,
-    region: "shoulder",
-  });
+  const test = (id: string, position: string, variants: object[] = []) => ({ id, position, variants });
+  const standing = { name: "Standing", note: "", position: "standing-facing" };
   const catalogue = {
     tests: [
-      test("lying", "supine", ["tear"]),
-      test("standing", "standing-facing", ["tear"]),
-      test("silent", "sitting", []),
-      test("other", "sitting", ["instability"]),
+      test("lying", "supine"),
+      test("standing", "standing-facing"),
+      test("either", "sitting", [standing]),
+      test("besides", "sitting"),
     ],
   } as unknown as Catalogue;
-  const ids = (everything: boolean, examination = blank) =>
-    runningOrder(catalogue, ["shoulder"], ["tear"], examination, everything).flatMap((b) =>
-      b.tests.map((t) => t.id),
-    );
+  const blocks = (plan: string[], variants = {}, examination = blank) =>
+    runningOrder(catalogue, plan, examination, variants).map((b) => b.tests.map((t) => t.id));
 
-  it("goes by position and keeps what tells something of the candidates", () => {
-    expect(ids(false)).toEqual(["standing", "lying"]);
-    expect(ids(true)).toEqual(["standing", "silent", "other", "lying"]);
+  it("keeps the plan's order, one block for each stay in a position", () => {
+    expect(blocks(["standing", "either", "lying"])).toEqual([["standing"], ["either"], ["lying"]]);
+    expect(blocks(["either", "besides", "lying", "standing"])).toEqual([
+      ["either", "besides"],
+      ["lying"],
+      ["standing"],
+    ]);
+  });
+  it("goes by the position of the department's variant", () => {
+    expect(blocks(["standing", "either"], { either: "Standing" })).toEqual([["standing", "either"]]);
   });
   it("never hides a test that was begun", () => {
-    const begun = withChanges(blank, { test: "silent", at: "", side: "left" }, { visible: true });
-    expect(ids(false, begun)).toEqual(["standing", "silent", "lying"]);
+    const begun = withChanges(blank, { test: "besides", at: "", side: "left" }, { visible: true });
+    expect(blocks(["lying"], {}, begun)).toEqual([["lying"], ["besides"]]);
   });
   it("shows a positive before an unclear before a negative", () => {
     const finding = (outcome: string) => ({ test: "lying", side: "left", outcome });

@@ -36,6 +36,9 @@ export function withChanges(
   const others = examination.readings.filter(
     (r) => r.test !== place.test || r.at !== place.at || r.side !== place.side,
   );
-  const readings = Object.keys(values).length > 0 ? [...others, { ...place, values }] : others;
-  return { ...examination, readings, canUndo: true };
+  const readings =
+    Object.keys(values).length > 0
+      ? [...others, { test: place.test, at: place.at, side: place.side, values }]
+      : others;
+  return { ...examination, readings };
 }

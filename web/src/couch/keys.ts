@@ -1,62 +1,119 @@
 /** What a key asks for on the couch screen. */
-export type Command =
-  | {
-      kind:
-        | "next"
-        | "previous"
-        | "side"
-        | "cannotTell"
-        | "notDone"
-        | "undo"
-        | "weigh"
-        | "help"
-        | "goNext"
-        | "otherSideNormal";
-    }
-  | { kind: "pad"; index: number };
+export type CommandKind =
+  | "next"
+  | "previous"
+  | "side"
+  | "otherSideNormal"
+  | "timer"
+  | "cannotTell"
+  | "notDone"
+  | "undo"
+  | "goNext"
+  | "behind"
+  | "plan"
+  | "ladder"
+  | "place"
+  | "number"
+  | "confirm"
+  | "steps"
+  | "history"
+  | "weigh"
+  | "help";
 
-const KEYS: Record<string, Command["kind"]> = {
-  ArrowDown: "next",
-  PageDown: "next",
-  ArrowUp: "previous",
-  PageUp: "previous",
-  u: "side",
-  ".": "cannotTell",
-  x: "notDone",
-  z: "undo",
-  w: "weigh",
-  "?": "help",
-  g: "goNext",
-  n: "otherSideNormal",
-};
+export type Command = { kind: CommandKind } | { kind: "pad"; index: number };
 
-export const KEY_LIST: [string, string][] = [
-  ["Down, Page down", "next test"],
-  ["Up, Page up", "previous test"],
-  ["1 to 9", "the pads in order, on the marked side"],
-  ["U", "change side"],
-  ["N", "other side: nothing found"],
-  [".", "can't tell"],
-  ["X", "not done"],
-  ["Z", "take the last tap back"],
-  ["G", "go to the suggested test"],
-  ["W", "weigh"],
-  ["?", "this list"],
+interface Binding {
+  kind: CommandKind;
+  /** The first is the one that can be changed; the others are what a pedal sends, and stay. */
+  keys: [string, ...string[]];
+  what: string;
+}
+
+export const BINDINGS: Binding[] = [
+  { kind: "next", keys: ["ArrowDown", "PageDown"], what: "next test" },
+  { kind: "previous", keys: ["ArrowUp", "PageUp"], what: "previous test" },
+  { kind: "side", keys: ["u"], what: "change side" },
+  { kind: "otherSideNormal", keys: ["n"], what: "other side: nothing found" },
+  { kind: "timer", keys: [" "], what: "start and stop the timer" },
+  { kind: "cannotTell", keys: ["."], what: "can't tell" },
+  { kind: "notDone", keys: ["x"], what: "not done" },
+  { kind: "undo", keys: ["z"], what: "take the last tap back" },
+  { kind: "goNext", keys: ["g"], what: "go to the suggested test" },
+  { kind: "behind", keys: ["b"], what: "from behind: remind to speak up" },
+  { kind: "plan", keys: ["p"], what: "change the running order" },
+  { kind: "ladder", keys: ["l"], what: "start the ladder that fits, or its next step" },
+  { kind: "place", keys: ["o"], what: "next place of the same test" },
+  { kind: "number", keys: ["d"], what: "type a number, Enter when done" },
+  { kind: "confirm", keys: ["c"], what: "count it as negative all the same" },
+  { kind: "steps", keys: ["h"], what: "how to do it: fold or open" },
+  { kind: "history", keys: ["t"], what: "all taps" },
+  { kind: "weigh", keys: ["w"], what: "weigh" },
+  { kind: "help", keys: ["?"], what: "this list" },
 ];
 
+/** The keys that somebody chose in place of the first ones. */
+export type ChosenKeys = Partial<Record<CommandKind, string>>;
+
+const STORED = "lexicor.keys";
+
+export function chosenKeys(): ChosenKeys {
+  try {
+    return JSON.parse(localStorage.getItem(STORED) ?? "{}") as ChosenKeys;
+  } catch {
+    return {};
+  }
+}
+
+export function keepKeys(chosen: ChosenKeys) {
+  localStorage.setItem(STORED, JSON.stringify(chosen));
+}
+
+export function keysOf(binding: Binding, chosen: ChosenKeys): string[] {
+  const [first, ...pedal] = binding.keys;
+  return [chosen[binding.kind] ?? first, ...pedal];
+}
+
+/** Why a key cannot be used for the command, if it cannot. */
+export function keyProblem(kind: CommandKind, key: string, chosen: ChosenKeys): string | undefined {
+  if (/^[1-9]$/.test(key)) {
+    return `${key} is a pad's number.`;
+  }
+  if (["Tab", "Enter", "Escape", "Shift", "Control", "Alt", "Meta"].includes(key)) {
+    return `${keyName(key)} belongs to the browser.`;
+  }
+  const taken = BINDINGS.find((b) => b.kind !== kind && keysOf(b, chosen).includes(plain(key)));
+  return taken && `${keyName(key)} is taken: ${taken.what}.`;
+}
+
+const NAMES: Record<string, string> = {
+  " ": "Space",
+  ArrowDown: "Down",
+  ArrowUp: "Up",
+  ArrowLeft: "Left",
+  ArrowRight: "Right",
+  PageDown: "Page down",
+  PageUp: "Page up",
+};
+
+export function keyName(key: string): string {
+  return NAMES[key] ?? (key.length === 1 ? key.toUpperCase() : key);
+}
+
+export function plain(key: string): string {
+  return key.length === 1 ? key.toLowerCase() : key;
+}
+
 /** The command of a key, if it has one here; keys with Ctrl, Alt or Meta belong to the browser. */
-export function commandOf(event: {
-  key: string;
-  ctrlKey: boolean;
-  altKey: boolean;
-  metaKey: boolean;
-}): Command | undefined {
+export function commandOf(
+  event: { key: string; ctrlKey: boolean; altKey: boolean; metaKey: boolean },
+  chosen: ChosenKeys,
+): Command | undefined {
   if (event.ctrlKey || event.altKey || event.metaKey) {
     return undefined;
   }
   if (/^[1-9]$/.test(event.key)) {
     return { kind: "pad", index: Number(event.key) - 1 };
   }
-  const kind = KEYS[event.key.length === 1 ? event.key.toLowerCase() : event.key];
-  return kind && kind !== "pad" ? { kind } : undefined;
+  const found = BINDINGS.find((b) => keysOf(b, chosen).includes(plain(event.key)));
+  return found && { kind: found.kind };
 }

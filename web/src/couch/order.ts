@@ -1,45 +1,63 @@
 import type { Catalogue, ClinicalTest, Examination } from "../api/types";
 
-/** Positions of the patient in the order that spares changing them. */
-const POSITIONS: [string, string][] = [
-  ["standing-facing", "Standing, facing you"],
-  ["standing-side", "Standing, side on"],
-  ["standing-back", "Standing, from behind"],
-  ["sitting", "Sitting"],
-  ["arm-on-table", "Sitting, arm on the table"],
-  ["supine", "Lying on the back"],
-  ["side-lying", "Lying on the side"],
-];
+const POSITIONS: Record<string, string> = {
+  "standing-facing": "Standing, facing you",
+  "standing-side": "Standing, side on",
+  "standing-back": "Standing, from behind",
+  sitting: "Sitting",
+  "arm-on-table": "Sitting, arm on the table",
+  supine: "Lying on the back",
+  "side-lying": "Lying on the side",
+};
 
+/** A test as this department does it. */
+export interface PlannedTest extends ClinicalTest {
+  variant: ClinicalTest["variants"][number] | undefined;
+}
+
+/** Tests done one after another in one position. */
 export interface Block {
-  position: string;
+  key: string;
   name: string;
-  tests: ClinicalTest[];
+  tests: PlannedTest[];
 }
 
 export function positionName(position: string): string {
-  return POSITIONS.find(([id]) => id === position)?.[1] ?? position;
+  return POSITIONS[position] ?? position;
 }
 
-/** The tests of a complaint's regions by position of the patient; those already begun are always among them. */
+/** The test in the department's variant, held as long and in the position that goes with it. */
+export function asDone(test: ClinicalTest, variants: Record<string, string>): PlannedTest {
+  const variant = test.variants.find((v) => v.name === variants[test.id]);
+  return variant
+    ? { ...test, position: variant.position, holdSeconds: variant.holdSeconds, variant }
+    : { ...test, variant };
+}
+
+/** The planned tests in blocks of one position; what was begun without being planned stands at the end. */
 export function runningOrder(
   catalogue: Catalogue,
-  regions: string[],
-  candidates: string[],
+  plan: string[],
   examination: Examination,
-  everything: boolean,
+  variants: Record<string, string>,
 ): Block[] {
+  const planned = plan.flatMap((id) => catalogue.tests.filter((t) => t.id === id));
   const begun = new Set(examination.readings.map((r) => r.test));
-  const listed = catalogue.tests.filter(
-    (t) =>
-      begun.has(t.id) ||
-      (regions.includes(t.region) && (everything || t.informs.some((c) => candidates.includes(c)))),
-  );
-  return POSITIONS.map(([position, name]) => ({
-    position,
-    name,
-    tests: listed.filter((t) => t.position === position),
-  })).filter((b) => b.tests.length > 0);
+  const unplanned = catalogue.tests.filter((t) => begun.has(t.id) && !plan.includes(t.id));
+  const blocks: Block[] = [];
+  for (const test of planned.map((t) => asDone(t, variants))) {
+    const last = blocks.at(-1);
+    if (last && last.tests[0]?.position === test.position) {
+      last.tests.push(test);
+    } else {
+      blocks.push({ key: `${blocks.length}`, name: positionName(test.position), tests: [test] });
+    }
+  }
+  if (unplanned.length > 0) {
+    const tests = unplanned.map((t) => asDone(t, variants));
+    blocks.push({ key: "unplanned", name: "Done besides", tests });
+  }
+  return blocks;
 }
 
 /** The outcome to show for a test on one side: a positive before an unclear before a negative. */

@@ -1,72 +1,61 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMemo } from "react";
 import { call } from "../api/client";
-import { caseKey, weighedKey } from "../api/queries";
-import type { CaseView, Changes, Examination, Side } from "../api/types";
-import { withChanges } from "./examination";
+import { caseKey, showExamination } from "../api/queries";
+import type { Changes, Examination, Side } from "../api/types";
+import { examinationWith } from "../queue/act";
+import { signedInName, useQueue } from "../queue/useQueue";
 
 export interface NewTap {
-  tapId: string;
   test: string;
   at: string;
   side: Side;
   changes: Changes;
 }
 
-/** Records taps one after another. Each shows at once; the answer brings outcomes and standing. */
-export function useTaps(code: string) {
+/** Records taps: each shows at once and goes to the queue; answers bring outcomes and standing. */
+export function useTaps(code: string, visit: number, saved: Examination) {
   const client = useQueryClient();
-  const show = (examination: Examination) => {
-    client.setQueryData<CaseView>(caseKey(code), (seen) => seen && { ...seen, examination });
-    client.removeQueries({ queryKey: weighedKey(code) });
-  };
-  // What was refused or could not be sent must not stay on the screen as if it were saved.
-  const showWhatIsSaved = () => client.invalidateQueries({ queryKey: caseKey(code) });
-  const scope = { id: `taps ${code}` };
-
-  const tap = useMutation({
-    scope,
-    retry: 2,
-    mutationFn: (made: NewTap) => call<Examination>(`/api/cases/${code}/taps`, "POST", made),
-    onMutate: async (made) => {
-      await client.cancelQueries({ queryKey: caseKey(code) });
-      client.setQueryData<CaseView>(
-        caseKey(code),
-        (seen) => seen && { ...seen, examination: withChanges(seen.examination, made, made.changes) },
-      );
-    },
-    onSuccess: (answer) => {
-      if (client.isMutating({ mutationKey: ["tap", code] }) <= 1) {
-        show(answer);
-      }
-    },
-    onError: showWhatIsSaved,
-    mutationKey: ["tap", code],
-  });
-
-  const undo = useMutation({
-    scope,
-    mutationFn: () => call<Examination>(`/api/cases/${code}/undo`, "POST"),
-    onSuccess: show,
-    onError: showWhatIsSaved,
-  });
+  const { queue, state } = useQueue();
+  const me = signedInName(client);
+  const acts = useMemo(
+    () => state.acts.filter((a) => a.code === code && (a.by === undefined || a.by === me)),
+    [state.acts, code, me],
+  );
+  const examination = useMemo(() => examinationWith(saved, acts), [saved, acts]);
 
   const ahead = useMutation({
-    scope,
-    mutationFn: (request: { test: string; reason: string }) =>
+    mutationFn: (request: { test: string; reason: string; sure: boolean }) =>
       call<Examination>(`/api/cases/${code}/overrides`, "POST", request),
-    onSuccess: show,
+    onSuccess: (answer) => showExamination(client, code, answer),
   });
+  const add: typeof queue.add = (act) => {
+    // An answer that was asked for before this act must not be shown after it.
+    client.cancelQueries({ queryKey: caseKey(code) });
+    queue.add(act);
+  };
 
   return {
+    examination,
     goAhead: ahead.mutate,
     aheadError: ahead.error,
-    record: (made: Omit<NewTap, "tapId">) => tap.mutate({ ...made, tapId: crypto.randomUUID() }),
-    undo: () => undo.mutate(),
-    saving: tap.isPending || undo.isPending,
-    error: tap.error ?? undo.error,
-    dismissError: () => {
-      tap.reset();
-      undo.reset();
+    record: (made: NewTap) =>
+      add({
+        kind: "tap",
+        code,
+        visit,
+        by: me,
+        tapId: crypto.randomUUID(),
+        madeAt: Date.now(),
+        ...made,
+      }),
+    undo: () => {
+      if (examination.lastTap) {
+        add({ kind: "undo", code, by: me, tapId: examination.lastTap, madeAt: Date.now() });
+      }
     },
+    saving: acts.length > 0,
+    error: state.refused?.code === code ? state.refused.error : null,
+    dismissError: () => queue.dismissRefusal(),
   };
 }

@@ -1,14 +1,17 @@
 import { NavLink, Outlet, useOutletContext, useParams } from "react-router";
-import { useCase, useCatalogue } from "../api/queries";
-import type { CaseView, Catalogue } from "../api/types";
+import { useCase, useCatalogue, useSettings } from "../api/queries";
+import type { CaseView, Catalogue, DepartmentSettings } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { sideName } from "../pieces/format";
+import { WaitingNote } from "../queue/WaitingNote";
 import { TopBar } from "./TopBar";
+import { VisitMenu } from "./VisitMenu";
 import { Warnings } from "./Warnings";
 
 export interface CaseContext {
   view: CaseView;
   catalogue: Catalogue;
+  settings: DepartmentSettings;
 }
 
 export const useCaseContext = () => useOutletContext<CaseContext>();
@@ -16,6 +19,7 @@ export const useCaseContext = () => useOutletContext<CaseContext>();
 const STEPS = [
   ["ask", "Ask"],
   ["couch", "Couch"],
+  ["measures", "Measures"],
   ["weigh", "Weigh"],
   ["print", "Print"],
 ] as const;
@@ -25,17 +29,23 @@ export function CaseFrame() {
   const { code = "" } = useParams();
   const found = useCase(code);
   const catalogue = useCatalogue();
-  const error = found.error ?? catalogue.error;
+  const settings = useSettings();
+  const whole =
+    found.data && catalogue.data && settings.data
+      ? { view: found.data, catalogue: catalogue.data, settings: settings.data }
+      : undefined;
+  // With the case on the screen a lost connection is no reason to take it away: recording goes on.
+  const error = whole ? null : (found.error ?? catalogue.error ?? settings.error);
   return (
     <div className="flex h-dvh flex-col">
       <TopBar
         steps={
-          <nav aria-label="Steps of the case" className="flex">
+          <nav aria-label="Steps of the case" className="flex flex-wrap">
             {STEPS.map(([path, name]) => (
               <NavLink
                 key={path}
                 to={`/cases/${code}/${path}`}
-                className="flex min-h-12 items-center border-b-[3px] border-transparent px-3 text-soft aria-[current=page]:border-teal aria-[current=page]:font-bold aria-[current=page]:text-ink"
+                className="flex min-h-12 items-center border-b-[3px] border-transparent px-3 text-soft max-md:px-1.5 max-md:text-[16px] aria-[current=page]:border-teal aria-[current=page]:font-bold aria-[current=page]:text-ink"
               >
                 {name}
               </NavLink>
@@ -43,12 +53,14 @@ export function CaseFrame() {
           </nav>
         }
       >
-        <span className="rounded border-[1.5px] border-ink px-2 py-0.5">{code}</span>
+        <span className="whitespace-nowrap rounded border-[1.5px] border-ink px-2 py-0.5">{code}</span>
         {found.data && (
-          <span className="truncate">
+          <span className="truncate max-md:hidden">
             {found.data.complaintName}, {sideName(found.data.intake.involvedSide).toLowerCase()} side
           </span>
         )}
+        {found.data && <VisitMenu view={found.data} />}
+        <WaitingNote />
       </TopBar>
       {error && (
         <main className="p-6">
@@ -56,9 +68,8 @@ export function CaseFrame() {
         </main>
       )}
       {found.data && <Warnings raised={found.data.examination.warnings} />}
-      {!error && found.data && catalogue.data && (
-        <Outlet context={{ view: found.data, catalogue: catalogue.data } satisfies CaseContext} />
-      )}
+      {!whole && !error && <p className="p-6 text-soft">Opening the case.</p>}
+      {whole && <Outlet context={whole satisfies CaseContext} />}
     </div>
   );
 }

@@ -1,17 +1,19 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
+import { AccountMenu } from "../people/AccountMenu";
 import { ThemeButton } from "./ThemeButton";
 
 export function TopBar(props: { children?: ReactNode; steps?: ReactNode }) {
   return (
-    <header className="flex h-14 items-center gap-4 border-b-2 border-ink px-5">
+    <header className="flex min-h-14 flex-wrap items-center gap-x-4 border-b-2 border-ink px-5 max-md:px-3">
       <Link to="/cases" className="flex min-h-12 items-center text-[20px] font-bold tracking-wide">
         Lexicor
       </Link>
       {props.children}
-      <div className="ml-auto flex items-center gap-1">
+      <div className="ml-auto flex items-center gap-1 max-md:ml-0">
         {props.steps}
         <ThemeButton />
+        <AccountMenu />
       </div>
     </header>
   );

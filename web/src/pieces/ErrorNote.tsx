@@ -1,5 +1,12 @@
+import { Problem } from "../api/client";
+
 /** A refusal or failure, where it happened. */
-export function ErrorNote(props: { error: Error | null; onDismiss?: () => void }) {
+export function ErrorNote(props: {
+  error: Error | null;
+  onDismiss?: () => void;
+  /** Sends the same again as meant, where that is what is asked. */
+  onKeep?: () => void;
+}) {
   if (!props.error) {
     return null;
   }
@@ -9,6 +16,11 @@ export function ErrorNote(props: { error: Error | null; onDismiss?: () => void }
       className="flex items-center gap-4 border-l-4 border-stop bg-card px-4 py-2 text-[16px]"
     >
       <span>{props.error.message}</span>
+      {props.onKeep && props.error instanceof Problem && props.error.question && (
+        <button type="button" className="choice ml-auto" onClick={props.onKeep}>
+          Keep it all the same
+        </button>
+      )}
       {props.onDismiss && (
         <button type="button" className="choice ml-auto" onClick={props.onDismiss}>
           Understood

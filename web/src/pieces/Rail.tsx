@@ -19,8 +19,8 @@ const EDGE = 16;
 const LABELLED = [0.001, 0.01, 0.1, 0.5, 0.9, 0.99, 0.999];
 
 /** Lexicor's picture of a condition: where it began, where it stands, how sure that is, and its two lines. */
-export function Rail(props: { values: RailValues; width: number; labels?: boolean }) {
-  const { values: v, width, labels } = props;
+export function Rail(props: { values: RailValues; width: number; labels?: boolean; ghost?: number }) {
+  const { values: v, width, labels, ghost } = props;
   const y = 17;
   const height = labels ? 50 : 34;
   const x = (p: number) => EDGE + (width - 2 * EDGE) * railPosition(p);
@@ -28,7 +28,7 @@ export function Rail(props: { values: RailValues; width: number; labels?: boolea
   return (
     <svg
       role="img"
-      aria-label={railSentence(v)}
+      aria-label={railSentence(v) + (ghost === undefined ? "" : ` As supposed: ${percent(ghost)}.`)}
       viewBox={`0 0 ${width} ${height}`}
       className="block w-full"
       style={{ maxWidth: width }}
@@ -49,6 +49,21 @@ export function Rail(props: { values: RailValues; width: number; labels?: boolea
       <Line x={x(v.act)} y={y} opensTo={1} />
       <line x1={x(v.pretest)} x2={x(v.posttest)} y1={y} y2={y} stroke="var(--teal)" strokeWidth="5" />
       <rect x={x(v.pretest) - 1.5} y={y - 8} width="3" height="16" fill="var(--ink)" />
+      {ghost !== undefined && (
+        <g className="rail-moves" style={{ transform: `translate(${x(ghost)}px, ${y}px)` }}>
+          <rect
+            x="-8"
+            y="-8"
+            width="16"
+            height="16"
+            transform="rotate(45)"
+            fill="none"
+            stroke="var(--amber)"
+            strokeWidth="2.5"
+            strokeDasharray="4 2"
+          />
+        </g>
+      )}
       <g className="rail-moves" style={{ transform: `translate(${x(v.posttest)}px, ${y}px)` }}>
         <rect
           x="-7"

@@ -43,6 +43,10 @@ export function time(instant: string): string {
   });
 }
 
+export function day(instant: string): string {
+  return new Date(instant).toLocaleDateString("en-GB", { day: "numeric", month: "short" });
+}
+
 function trim(digits: string): string {
   return digits.includes(".") ? digits.replace(/0+$/, "").replace(/\.$/, "") : digits;
 }

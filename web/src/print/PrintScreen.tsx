@@ -83,7 +83,11 @@ function Page(props: { view: CaseView; catalogue: Catalogue; weighed: Weighed })
             Pretest, then now, with its 95&#8239;% interval. Each has its own chance; they need not add up.
           </p>
         </section>
-        <PrintedFindings view={view} weighed={weighed} />
+        <PrintedFindings
+          view={view}
+          weighed={weighed}
+          testName={(id) => catalogue.tests.find((t) => t.id === id)?.name ?? id}
+        />
       </div>
       <footer className="mt-2 border-t border-ink pt-1">
         {CAUTION} Pretests are starting assumptions; the accuracy figures have not yet been checked against

@@ -4,7 +4,11 @@ import { Mark, outcomeWord } from "../pieces/Mark";
 import { groupedByReason } from "../weigh/reasons";
 
 /** Every finding of the involved side with what it says of the leading candidate, and every one that was not weighed. */
-export function PrintedFindings(props: { view: CaseView; weighed: Weighed }) {
+export function PrintedFindings(props: {
+  view: CaseView;
+  weighed: Weighed;
+  testName: (id: string) => string;
+}) {
   const leading = props.weighed.standing.conditions[0];
   const rows = leading ? (props.weighed.ledgers[leading.id] ?? []) : [];
   const next = props.weighed.standing.next[0];
@@ -56,6 +60,12 @@ export function PrintedFindings(props: { view: CaseView; weighed: Weighed }) {
           <span className="text-soft">{g.title}:</span> {g.rows.map(inWords).join("; ")}.
         </p>
       ))}
+      {props.view.examination.variants.length > 0 && (
+        <p className="my-1">
+          <span className="text-soft">Done otherwise than described:</span>{" "}
+          {props.view.examination.variants.map((v) => `${props.testName(v.test)} (${v.name})`).join("; ")}.
+        </p>
+      )}
       {rows.length === 0 && <p>Not examined yet.</p>}
       {next && !props.weighed.standing.settled && (
         <p className="my-1">

@@ -1,9 +1,13 @@
 import { useSaveSettings, useSettings } from "../api/queries";
 import { TopBar } from "../frame/TopBar";
+import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { Toggles } from "../pieces/Toggles";
 import { WAYS } from "../pieces/ways";
+import { Measuring } from "./Measuring";
 import { Overlaps } from "./Overlaps";
+import { Privacy } from "./Privacy";
+import { Variants } from "./Variants";
 
 const SCHOOLS = [
   { id: "overlap-aware", label: "Overlap counted" },
@@ -34,14 +38,18 @@ export function SettingsScreen() {
   const settings = useSettings();
   const save = useSaveSettings();
   const current = settings.data;
+  const mayChange = useSession().data?.role === "lead";
   return (
     <>
       <TopBar />
       <main className="mx-auto flex max-w-[860px] flex-col gap-6 px-5 py-5">
-        <h1 className="m-0 text-[28px] leading-tight font-bold">How the department weighs</h1>
+        <h1 className="m-0 text-[28px] leading-tight font-bold">How the department works</h1>
         <ErrorNote error={settings.error ?? save.error} onDismiss={save.error ? save.reset : undefined} />
+        {!mayChange && (
+          <p className="m-0 text-soft">How the department works is set by its leads; here it can be read.</p>
+        )}
         {current && (
-          <>
+          <fieldset disabled={!mayChange} className="m-0 flex flex-col gap-6 border-0 p-0">
             <section>
               <Toggles
                 label="Rankings follow this way to weigh; the other three stand beside it"
@@ -61,7 +69,10 @@ export function SettingsScreen() {
               <p className="my-2 text-[16px] text-soft">{WAY_WORDS[current.highBias]}</p>
             </section>
             <Overlaps key={current.version} settings={current} onSave={save.mutate} />
-          </>
+            <Measuring key={`measuring ${current.version}`} settings={current} onSave={save.mutate} />
+            {mayChange && <Privacy settings={current} onSave={save.mutate} />}
+            <Variants settings={current} onSave={save.mutate} />
+          </fieldset>
         )}
       </main>
     </>

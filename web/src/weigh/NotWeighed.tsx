@@ -1,10 +1,10 @@
-import type { LedgerRow } from "../api/types";
+import type { ConditionStanding, LedgerRow } from "../api/types";
 import { Mark, outcomeWord } from "../pieces/Mark";
 import { groupedByReason } from "./reasons";
 import { Sources } from "./Sources";
 
 /** Every finding that was not weighed, by the reason; none is dropped silently. */
-export function NotWeighed(props: { rows: LedgerRow[] }) {
+export function NotWeighed(props: { rows: LedgerRow[]; condition: ConditionStanding }) {
   const groups = groupedByReason(props.rows);
   if (groups.length === 0) {
     return null;
@@ -28,7 +28,7 @@ export function NotWeighed(props: { rows: LedgerRow[] }) {
                   <span className="text-soft">
                     {r.reason ? `: ${r.reason}` : ""}. {r.sentence}
                   </span>
-                  <Sources row={r} />
+                  <Sources row={r} pretest={props.condition.pretest} condition={props.condition.id} />
                 </span>
               </li>
             ))}

@@ -1,26 +1,48 @@
-import type { Catalogue, ConditionStanding, Weighed } from "../api/types";
+import { Tabs } from "radix-ui";
+import type { CaseView, Catalogue, ConditionStanding, Supposition, Weighed } from "../api/types";
 import { percent } from "../pieces/format";
 import { verdictWords } from "../pieces/Rail";
-import { HighBias } from "./HighBias";
-import { Ledger } from "./Ledger";
-import { NotWeighed } from "./NotWeighed";
-import { Schools } from "./Schools";
+import { TabBar } from "../pieces/TabBar";
+import { ApartTab } from "./ApartTab";
+import { NextTab } from "./NextTab";
+import { PeopleTab } from "./PeopleTab";
+import { WaysTab } from "./WaysTab";
+import { WhatIfTab } from "./WhatIfTab";
+import { WhyTab } from "./WhyTab";
 
-/** Why the chosen candidate stands where it stands. */
+const TABS = [
+  ["why", "Why"],
+  ["people", "A hundred people"],
+  ["what-if", "What if"],
+  ["apart", "Tell apart"],
+  ["next", "What next"],
+  ["ways", "Ways to weigh"],
+] as const;
+
+/** What one may ask of the chosen candidate and of the case. */
 export function Reasons(props: {
+  view: CaseView;
   condition: ConditionStanding;
   weighed: Weighed;
   catalogue: Catalogue;
+  tab: string;
+  onTab: (tab: string) => void;
+  supposition: Supposition;
+  onSuppose: (supposition: Supposition) => void;
+  supposedError: Error | null;
   onHighBias: (way: string | undefined) => void;
   error: Error | null;
 }) {
-  const { condition, weighed } = props;
+  const { condition, weighed, catalogue, view } = props;
   const rows = weighed.ledgers[condition.id] ?? [];
-  const onward = props.catalogue.conditions.find((c) => c.id === condition.id)?.onward;
+  const reasons = weighed.reasons[condition.id];
+  if (!reasons) {
+    return null;
+  }
   return (
     <section
       aria-label={`Reasons for ${condition.name}`}
-      className="flex min-h-0 flex-col gap-3 overflow-auto px-5 py-3"
+      className="flex min-h-0 flex-col gap-2 overflow-auto px-5 py-3 print:overflow-visible"
     >
       <div>
         <h2 className="m-0 text-[27px] leading-tight font-bold">{condition.name}</h2>
@@ -28,25 +50,51 @@ export function Reasons(props: {
           Began at {percent(condition.pretest)}, now <b>{percent(condition.posttest)}</b>{" "}
           <span className="text-soft">
             (95&#8239;%: {percent(condition.low)} to {percent(condition.high)}; in a new clinic{" "}
-            {percent(condition.lowNewClinic)} to {percent(condition.highNewClinic)})
+            {percent(condition.lowNewClinic)} to {percent(condition.highNewClinic)}). Verdict:{" "}
+            {verdictWords(condition)}.
           </span>
         </p>
-        <p className="m-0 text-[16px] text-soft">
-          {sentenceStart(verdictWords(condition))}. First of all candidates in{" "}
-          {percent(condition.probabilityFirst)} of draws.
-          {condition.verdict === "act" && onward
-            ? ` Usual next step, subject to local pathway: ${onward}.`
-            : ""}
-        </p>
+        {reasons.doubts.map((d) => (
+          <p key={d} className="my-1 border-l-4 border-amber pl-2 text-[16px]">
+            <b className="text-amber">Less sure than it looks.</b> {d}
+          </p>
+        ))}
       </div>
-      <Ledger rows={rows.filter((r) => r.status === "counted")} />
-      <NotWeighed rows={rows.filter((r) => r.status !== "counted")} />
-      <Schools weighed={weighed} />
-      <HighBias bias={weighed.bias} onChoose={props.onHighBias} error={props.error} />
+      <Tabs.Root value={props.tab} onValueChange={props.onTab} className="flex flex-col gap-3">
+        <TabBar label="Questions" tabs={TABS} />
+        <Tabs.Content value="why" className="flex flex-col gap-3">
+          <WhyTab condition={condition} rows={rows} reasons={reasons} />
+        </Tabs.Content>
+        <Tabs.Content value="people">
+          <PeopleTab condition={condition} rows={rows} reasons={reasons} />
+        </Tabs.Content>
+        <Tabs.Content value="what-if">
+          <WhatIfTab
+            view={view}
+            weighed={weighed}
+            condition={condition}
+            catalogue={catalogue}
+            rows={rows}
+            supposition={props.supposition}
+            onSuppose={props.onSuppose}
+            error={props.supposedError}
+          />
+        </Tabs.Content>
+        <Tabs.Content value="apart">
+          <ApartTab
+            key={condition.id}
+            code={view.code}
+            conditions={weighed.standing.conditions}
+            first={condition.id}
+          />
+        </Tabs.Content>
+        <Tabs.Content value="next">
+          <NextTab view={view} weighed={weighed} catalogue={catalogue} />
+        </Tabs.Content>
+        <Tabs.Content value="ways">
+          <WaysTab weighed={weighed} onHighBias={props.onHighBias} error={props.error} />
+        </Tabs.Content>
+      </Tabs.Root>
     </section>
   );
-}
-
-function sentenceStart(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

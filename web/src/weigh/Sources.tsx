@@ -1,4 +1,7 @@
+import { Link } from "react-router";
 import type { LedgerRow, Source } from "../api/types";
+import { pairAddress } from "../evidence/address";
+import { FiguresInPeople } from "./FiguresInPeople";
 
 const POOLING: Record<string, string> = {
   study: "one study",
@@ -6,8 +9,8 @@ const POOLING: Record<string, string> = {
   bivariate: "pooled together, bivariate model",
 };
 
-/** The studies behind a figure, as printed. A specificity is never shown where a probability would be read. */
-export function Sources(props: { row: LedgerRow }) {
+/** The figures weighed with and the studies behind them. A specificity is never shown where a probability would be read. */
+export function Sources(props: { row: LedgerRow; pretest: number; condition: string }) {
   const { row } = props;
   if (row.sources.length === 0) {
     return null;
@@ -18,6 +21,12 @@ export function Sources(props: { row: LedgerRow }) {
         {row.sources.length === 1 ? short(row.sources[0]) : `${row.sources.length} rows`}
         {row.pooling && row.sources.length > 1 ? `, ${POOLING[row.pooling]}` : ""}, not yet checked
       </summary>
+      {row.kind === "finding" && (
+        <Link className="underline" to={pairAddress(row.id, props.condition)}>
+          This pair in full
+        </Link>
+      )}
+      {row.figures && <FiguresInPeople figures={row.figures} pretest={props.pretest} />}
       <ul className="my-1 list-disc pl-5">
         {row.sources.map((s) => (
           <li key={`${s.source} ${s.year} ${s.population}`}>
@@ -25,7 +34,7 @@ export function Sources(props: { row: LedgerRow }) {
             {s.sensitivity !== undefined && <>: sensitivity {s.sensitivity}</>}
             {s.specificity !== undefined && <>, specificity {s.specificity}</>}
             {s.sensitivity !== undefined && <>; {sizes(s)}</>}
-            {s.population && `; ${s.population}`}; risk of bias {s.bias}
+            {s.population && `; ${s.population}`}; risk of bias {s.bias}; {s.signOff}
             {s.kind === "pooled" && "; a review's summary"}
             {s.kind === "derived" && "; likelihood ratios derived from the printed figures"}
             {s.note && `; ${s.note}`}

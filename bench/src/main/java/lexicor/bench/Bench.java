@@ -1,9 +1,14 @@
 package lexicor.bench;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Collection;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import lexicor.bench.server.FuzzRun;
+import lexicor.bench.server.KillRun;
+import lexicor.bench.server.LoadRun;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -20,7 +25,11 @@ public final class Bench {
 
     private Bench() {}
 
-    public static void main(String[] args) throws RunnerException {
+    public static void main(String[] args) throws Exception {
+        if (args.length > 0) {
+            wholeProgram(args[0]);
+            return;
+        }
         Map<String, Double> medians = medians();
         System.out.println("Medians, one thread");
         medians.forEach((name, ms) -> System.out.printf(Locale.ROOT, "%10.3f ms  %s%n", ms, BUDGETS.get(name)));
@@ -34,6 +43,24 @@ public final class Bench {
                 plain,
                 plain / medians.get("ordinaryCase"));
         SchoolsTable.print();
+    }
+
+    /** Runs of the whole program, each on records of its own that are thrown away. */
+    private static void wholeProgram(String run) throws Exception {
+        Path root = Path.of(System.getProperty("lexicor.root"));
+        Path data = Files.createTempDirectory("lexicor-bench").resolve("data");
+        switch (run) {
+            case "load" -> System.out.println(LoadRun.run(root, data, 50, 5000, 120));
+            case "kill" ->
+                System.out.println(
+                        KillRun.run(root, data, 200) + " taps were acknowledged over 200 kills; all of them are there");
+            case "fuzz" -> {
+                FuzzRun.Result result = FuzzRun.run(root, data, 20_000, System.nanoTime());
+                result.faults().forEach(System.out::println);
+                System.out.println(result);
+            }
+            default -> System.err.println("lexicor: bench knows load, kill and fuzz");
+        }
     }
 
     private static Map<String, Double> medians() throws RunnerException {

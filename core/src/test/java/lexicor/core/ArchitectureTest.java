@@ -38,11 +38,11 @@ class ArchitectureTest {
             .whereLayer("weighfile")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("weighing")
-            .mayOnlyBeAccessedByLayers("weighfile", "practice")
+            .mayOnlyBeAccessedByLayers("weighfile", "practice", "planning")
             .whereLayer("evidence")
-            .mayOnlyBeAccessedByLayers("weighing", "weighfile", "measuring", "outcomes")
+            .mayOnlyBeAccessedByLayers("weighing", "weighfile", "measuring", "outcomes", "planning")
             .whereLayer("examination")
-            .mayOnlyBeAccessedByLayers("weighing", "weighfile", "planning")
+            .mayOnlyBeAccessedByLayers("weighing", "weighfile", "planning", "measuring")
             .whereLayer("catalogue")
             .mayOnlyBeAccessedByLayers("examination", "evidence", "weighing", "weighfile", "planning");
 

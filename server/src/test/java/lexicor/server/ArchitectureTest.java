@@ -18,7 +18,13 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule entitiesStayInside = noClasses()
             .that()
-            .resideOutsideOfPackages("lexicor.server.cases..", "lexicor.server.start..", "lexicor.server.settings..")
+            .resideOutsideOfPackages(
+                    "lexicor.server.cases..",
+                    "lexicor.server.history..",
+                    "lexicor.server.people..",
+                    "lexicor.server.start..",
+                    "lexicor.server.settings..",
+                    "lexicor.server.templates..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("jakarta.persistence..", "org.springframework.data..");

@@ -2,63 +2,26 @@ package lexicor.server;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.regex.Pattern;
+import lexicor.core.weighfile.WeighFile;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
 
 /** A user's path through the real pages, by mouse and by keyboard, with axe on every screen. */
-class BrowserPathTest {
+class BrowserPathTest extends InBrowser {
     @RegisterExtension
     static final Running LEXICOR = Running.demo();
 
-    private static Playwright playwright;
-    private static Browser browser;
-    private Page page;
-
-    @BeforeAll
-    static void launch() {
-        playwright = Playwright.create(
-                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
-    }
-
-    @AfterAll
-    static void close() {
-        playwright.close();
-    }
-
-    @BeforeEach
-    void openPage() {
-        page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
-                .newPage();
-        page.setDefaultTimeout(30_000);
-        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+    @Override
+    Running lexicor() {
+        return LEXICOR;
     }
 
     @Test
@@ -120,6 +83,7 @@ class BrowserPathTest {
         accessible("Print");
 
         LEXICOR.restart();
+        enter();
         page.navigate(
                 LEXICOR.url(Path.of(java.net.URI.create(page.url()).getPath()).getParent() + "/weigh"));
         assertThat(page.getByLabel("Candidates in order").locator("li b").first())
@@ -171,6 +135,295 @@ class BrowserPathTest {
         assertThat(page).hasURL(Pattern.compile("/weigh$"));
     }
 
+    /** From the first look to the ranking: every planned test, both sides, nothing found but the arc and the weakness. */
+    @Test
+    void aFullShoulderWithNothingButKeys() {
+        String code = open("shoulder-weakness", "right");
+        page.navigate(LEXICOR.url("/cases/" + code + "/couch"));
+        Locator rows = page.locator(".order-row");
+        assertThat(rows.first()).isVisible();
+        int planned = rows.count();
+        Assertions.assertThat(planned).isGreaterThan(15);
+        for (int i = 0; i < planned; i++) {
+            assertThat(rows.nth(i)).hasAttribute("aria-current", "step");
+            page.keyboard().press("n");
+            String name = rows.nth(i).locator(".order-name").textContent();
+            boolean weak = name.startsWith("Drop arm") || name.startsWith("Resisted external rotation");
+            List<String> pads =
+                    side("Right, the one that troubles").locator("button.pad").allTextContents();
+            long first = pads.stream()
+                    .takeWhile(p -> !weak || !p.matches("(Drops|Clearly weak).*"))
+                    .count();
+            page.keyboard().press(Long.toString(weak ? first + 1 : 1));
+            page.keyboard().press("ArrowDown");
+        }
+        assertThat(rows.first().locator("svg[aria-label='this side: Negative']"))
+                .isVisible();
+        page.keyboard().press("w");
+        assertThat(page).hasURL(Pattern.compile("/weigh$"));
+        assertThat(page.getByLabel("Candidates in order").locator("li").first())
+                .containsText("Full-thickness rotator cuff tear");
+        assertThat(page.getByRole(AriaRole.STATUS)).hasText("");
+        LEXICOR.restart();
+        enter();
+        page.navigate(LEXICOR.url("/cases/" + code + "/weigh"));
+        assertThat(page.getByLabel("Candidates in order").locator("li").first())
+                .containsText("Full-thickness rotator cuff tear");
+    }
+
+    @Test
+    void aWristLadderWithTheConnectionCutInTheMiddle() {
+        String code = open("wrist-ulnar", "right");
+        page.navigate(LEXICOR.url("/cases/" + code + "/couch?test=wrist-movements"));
+        pad("Right, the one that troubles", "Their pain").click();
+        pad("Right, the one that troubles", "Pain volar wrist").click();
+        Locator ladder = side("Ladders");
+        assertThat(ladder.getByText("palm side, as found")).isVisible();
+        page.keyboard().press("l");
+        assertThat(ladder.getByText("Step 1: Distal radioulnar")).isVisible();
+        page.keyboard().press("l");
+        page.keyboard().press("o");
+        assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setChecked(true)))
+                .containsText("pronation");
+        page.keyboard().press("h");
+        assertThat(page.getByText("Rest the elbow on the table, bent")).isHidden();
+        page.keyboard().press("h");
+        accessible("Ladder");
+        pad("Right, the one that troubles", "Nothing found").click();
+        ladder.getByText("Step 2: Volar").click();
+
+        page.context().setOffline(true);
+        pad("Left, other side", "Nothing found").click();
+        pad("Right, the one that troubles", "Nothing found").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).hasText("Waiting to save, 2 taps");
+        page.keyboard().press("z");
+        assertThat(pad("Right, the one that troubles", "Nothing found")).hasAttribute("aria-pressed", "false");
+        pad("Right, the one that troubles", "Nothing found").click();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowUp");
+        assertThat(pad("Right, the one that troubles", "Nothing found")).hasAttribute("aria-pressed", "true");
+        assertThat(outcomes()).containsText("Not done");
+
+        page.context().setOffline(false);
+        assertThat(page.getByRole(AriaRole.STATUS)).hasText("");
+        assertThat(outcomes()).containsText("Negative");
+        ladder.getByText("Step 3: Ulnar fovea").click();
+        pad("Right, the one that troubles", "Tender").click();
+        pad("Right, the one that troubles", "Their pain").click();
+        assertThat(ladder).containsText("suspect Triangular fibrocartilage complex injury or Ulnocarpal impaction");
+        button("All taps").click();
+        Locator taps = page.getByLabel("Taps", new Page.GetByLabelOptions().setExact(true));
+        assertThat(taps.locator("tbody tr")).hasCount(8);
+        assertThat(taps).containsText("(taken back)");
+        accessible("All taps");
+    }
+
+    @Test
+    void aTimedTestKeepsItsOnsetAndSurvivesAReload() {
+        String code = open("thumb-side-tingling", "right");
+        page.navigate(LEXICOR.url("/cases/" + code + "/couch?test=phalen"));
+        assertThat(side("Timer")).containsText("Up to 60 s");
+        page.keyboard().press("Space");
+        assertThat(button(Pattern.compile("^It comes"))).isVisible();
+        // As if the hold had begun twenty seconds earlier.
+        page.evaluate("() => { const t = JSON.parse(localStorage.getItem('lexicor.timer')); t.startedAt -= 20000;"
+                + " localStorage.setItem('lexicor.timer', JSON.stringify(t)); }");
+        page.reload();
+        assertThat(page.getByRole(AriaRole.TIMER)).hasText(Pattern.compile("2[0-9] s"));
+        page.keyboard().press("Space");
+        assertThat(side("Timer")).containsText("Onset noted");
+        assertThat(outcomes()).containsText("which fingers tingle not recorded");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Tingling: Thumb, index"))
+                .click();
+        assertThat(outcomes()).containsText(Pattern.compile("Median tingling within 60 s: onset 2[0-9] s, median"));
+        accessible("Timer");
+    }
+
+    @Test
+    void theRunningOrderIsChangedKeptAndUsedAgain() {
+        String code = open("hand-circulation", "left");
+        page.navigate(LEXICOR.url("/cases/" + code + "/couch"));
+        assertThat(page.locator(".order-row").first()).isVisible();
+        page.keyboard().press("p");
+        Locator plan = page.getByRole(AriaRole.DIALOG);
+        plan.getByLabel("Drop Look: swelling").click();
+        plan.getByLabel("Add a test").fill("scratch coll");
+        plan.getByText("Add Scratch collapse").click();
+        assertThat(plan).containsText("Own order");
+        assertThat(plan.locator("ol li").last()).containsText("Scratch collapse");
+        plan.getByLabel("Earlier: Scratch collapse at the elbow").click();
+        assertThat(plan.locator("ol li").last()).not().containsText("Scratch collapse");
+        plan.getByLabel("Keep this order as a list").fill("Pottery hands");
+        plan.getByText("Keep", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(plan.getByText("Use Pottery hands")).isVisible();
+        accessible("Running order");
+        plan.getByText("As proposed").click();
+        assertThat(plan).containsText("Proposed for these candidates");
+        plan.getByText("Use Pottery hands").click();
+        assertThat(plan).containsText("Own order");
+        plan.getByText("Done").click();
+        assertThat(page.locator(".order-row").filter(new Locator.FilterOptions().setHasText("Scratch collapse")))
+                .isVisible();
+    }
+
+    @Test
+    void keysAreChangedAndTheDepartmentsWayShowsOnTheTest() {
+        page.navigate(LEXICOR.url("/settings"));
+        page.getByLabel("Find a test").fill("sulcus");
+        page.getByLabel("Sulcus sign").selectOption("Grades");
+        page.navigate(LEXICOR.url("/cases/HB-010/couch?test=sulcus"));
+        assertThat(page.getByText("Done here as: Grades.")).isVisible();
+        page.keyboard().press("?");
+        page.getByLabel("Change the key: next test").click();
+        page.keyboard().press("w");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasText("W is taken: weigh.");
+        page.keyboard().press("j");
+        page.keyboard().press("Escape");
+        Locator heading = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2))
+                .first();
+        String before = page.locator("[aria-current=step]").count() == 0 ? "" : heading.textContent();
+        page.keyboard().press("j");
+        assertThat(heading).not().hasText(before.isEmpty() ? "Sulcus sign" : before);
+        page.keyboard().press("b");
+        assertThat(page.getByText("You cannot see the face")).isVisible();
+        page.keyboard().press("b");
+        assertThat(page.getByText("You cannot see the face")).isHidden();
+    }
+
+    @Test
+    void theCouchCanBeUsedOnATelephone() {
+        page.setViewportSize(390, 844);
+        page.navigate(LEXICOR.url("/cases/HB-002/couch?test=apprehension"));
+        assertThat(pad("Left, the one that troubles", "Fears it slipping")).isVisible();
+        Assertions.assertThat(page.evaluate("document.documentElement.scrollWidth"))
+                .isEqualTo(390);
+        accessible("Couch, narrow");
+    }
+
+    /** What stands on the screen is what the exported case comes to when it is weighed again from the file alone. */
+    @Test
+    void theNumbersOnTheScreenAreThoseOfTheFile() {
+        for (String code : List.of("HB-001", "HB-002", "HB-005", "HB-007")) {
+            JsonNode file = LEXICOR.get("/api/cases/" + code + "/weigh-file").body();
+            JsonNode again = WeighFile.answer(code + ".json", file.toString());
+            page.navigate(LEXICOR.url("/cases/" + code + "/weigh"));
+            Locator rows = page.getByLabel("Candidates in order").locator("li");
+            assertThat(rows).hasCount(again.get("conditions").size());
+            for (int i = 0; i < again.get("conditions").size(); i++) {
+                JsonNode c = again.get("conditions").get(i);
+                assertThat(rows.nth(i).locator("b").first())
+                        .hasText(shown(c.get("posttest").asDouble()));
+                assertThat(rows.nth(i)).containsText(shown(c.get("pretest").asDouble()) + " to ");
+                assertThat(rows.nth(i))
+                        .containsText(
+                                "first in " + shown(c.get("probabilityFirst").asDouble()));
+            }
+            JsonNode leading = again.get("conditions").get(0);
+            Locator steps = page.locator("table").first().locator("tbody tr");
+            long counted = 0;
+            for (JsonNode row : leading.get("ledger")) {
+                counted += row.get("status").asString().equals("counted") ? 1 : 0;
+            }
+            assertThat(steps).hasCount((int) counted);
+            assertThat(steps.last().locator("svg text"))
+                    .hasText(shown(leading.get("posttest").asDouble()));
+        }
+    }
+
+    /** A probability as the screens write it. */
+    private static String shown(double p) {
+        double value = p * 100;
+        if (value < 0.05 || value >= 99.95) {
+            return percent(value < 50 ? "under 0.1" : "over 99.9");
+        }
+        int digits = value < 0.95 || value > 99.05 || value < 9.95 ? 1 : 0;
+        String text = java.math.BigDecimal.valueOf(value)
+                .setScale(digits, java.math.RoundingMode.HALF_UP)
+                .toPlainString();
+        boolean trimmed = value >= 0.95 && value < 9.95;
+        return percent(trimmed ? text.replaceAll("\\.0$", "") : text);
+    }
+
+    @Test
+    void everyQuestionOfTheWeighScreenByKeyboardAlone() {
+        page.navigate(LEXICOR.url("/cases/HB-002/weigh?of=slap-tear"));
+        assertThat(page.getByText("Less sure than it looks")).isVisible();
+        accessible("Why");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Why")).focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.getByText("people like this one at the start")).isVisible();
+        accessible("A hundred people");
+
+        page.keyboard().press("ArrowRight");
+        Locator ranking = page.getByLabel("Candidates in order");
+        assertThat(ranking).not().containsText("as supposed");
+        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Suspicion of Superior"))
+                .or(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Suspicion of Superior")))
+                .getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName("More likely").setExact(true))
+                .focus();
+        page.keyboard().press("Space");
+        assertThat(ranking).containsText("as supposed");
+        accessible("What if");
+        JsonNode before = LEXICOR.get("/api/cases/HB-002").body().get("intake");
+        button("As it is").focus();
+        page.keyboard().press("Enter");
+        assertThat(ranking).not().containsText("as supposed");
+        Assertions.assertThat(LEXICOR.get("/api/cases/HB-002").body().get("intake"))
+                .isEqualTo(before);
+
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What if"))
+                .focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.getByText("Cannot tell them apart")
+                        .or(page.getByText("Tests that tell them apart"))
+                        .first())
+                .isVisible();
+        accessible("Tell apart");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Tell apart"))
+                .focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(side("Best within a time").locator("li").first()).isVisible();
+        assertThat(page.getByText("subject to local pathway").first()).isVisible();
+        accessible("What next");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What next"))
+                .focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(side("Counts")).containsText("No published accuracy");
+        accessible("Ways to weigh");
+    }
+
+    @Test
+    void aSpecificityIsNeverReadAsAChance() {
+        page.navigate(LEXICOR.url("/cases/HB-002/weigh"));
+        page.locator("table").first().locator("details summary").first().click();
+        page.getByText(Pattern.compile("^specificity 0")).first().focus();
+        assertThat(page.getByRole(AriaRole.TOOLTIP))
+                .containsText(Pattern.compile("Of \\d+ like this one, before the test .* positives, \\d+ have it\\."));
+    }
+
+    @Test
+    void aSupposedWayIsKeptOnlyWhenToldTo() {
+        String code = open("shoulder-slipping", "left");
+        page.navigate(LEXICOR.url("/cases/" + code + "/weigh?tab=what-if"));
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName("Far more likely").setExact(true))
+                .click();
+        Locator first = page.getByLabel("Candidates in order").locator("li").first();
+        assertThat(first).containsText("as supposed");
+        button("Keep suspicion and way in the case").click();
+        // 12 % at five times the odds: 0.6 / 1.48.
+        assertThat(first).containsText(percent("41") + " to ");
+        assertThat(first).not().containsText("as supposed");
+        Assertions.assertThat(LEXICOR.get("/api/cases/" + code)
+                        .body()
+                        .at("/intake/candidates")
+                        .toString())
+                .contains("\"suspicion\":\"far-more-likely\"");
+    }
+
     @Test
     void anImpossibleNumberIsRefusedWhereItStands() {
         page.navigate(LEXICOR.url("/cases/HB-011/couch?test=sulcus"));
@@ -178,14 +431,17 @@ class BrowserPathTest {
         gap.fill("900");
         gap.blur();
         assertThat(page.getByRole(AriaRole.ALERT)).hasText("Gap: expected 0 to 500 mm.");
+        page.keyboard().press("d");
+        assertThat(gap).isFocused();
         gap.fill("20");
-        gap.blur();
+        page.keyboard().press("Enter");
+        assertThat(gap).not().isFocused();
         assertThat(outcomes()).containsText("gap 20 mm");
     }
 
     @Test
     void theDepartmentsWayAndTheCasesOwn() {
-        page.navigate(LEXICOR.url("/cases/HB-004/weigh?of=slap-tear"));
+        page.navigate(LEXICOR.url("/cases/HB-004/weigh?of=slap-tear&tab=ways"));
         Locator bias = side("Studies at high risk of bias");
         assertThat(bias).containsText("depends on how such studies are taken");
         Locator now = page.getByLabel("Reasons for Superior labral (SLAP) tear")
@@ -206,9 +462,13 @@ class BrowserPathTest {
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Each counts in full"))
                 .click();
         assertThat(page.getByText("Tends to be too sure of itself")).isVisible();
-        page.navigate(LEXICOR.url("/cases/HB-001/weigh"));
+        page.navigate(LEXICOR.url("/cases/HB-001/weigh?tab=ways"));
         assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("Each counts in full")))
                 .containsText("in use");
+        page.navigate(LEXICOR.url("/settings"));
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Overlap counted"))
+                .click();
+        assertThat(page.getByText("share what they say")).isVisible();
     }
 
     @Test
@@ -240,47 +500,23 @@ class BrowserPathTest {
         for (String code : List.of("HB-001", "HB-003", "HB-004")) {
             page.navigate(LEXICOR.url("/cases/" + code + "/print"));
             assertThat(page.getByText("Candidates in order")).isVisible();
-            byte[] pdf = page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
-            String text = new String(pdf, java.nio.charset.StandardCharsets.ISO_8859_1);
-            Assertions.assertThat(Pattern.compile("/Type\\s*/Page\\b")
-                            .matcher(text)
-                            .results()
-                            .count())
-                    .as(code)
-                    .isEqualTo(1);
+            Assertions.assertThat(pages()).as(code).isEqualTo(1);
+            page.navigate(LEXICOR.url("/cases/" + code + "/weigh"));
+            assertThat(page.getByText("What was counted")).isVisible();
+            Assertions.assertThat(pages()).as(code).isLessThanOrEqualTo(2);
         }
     }
 
-    private Locator side(String name) {
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
+    private long pages() {
+        byte[] pdf = page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
+        String text = new String(pdf, java.nio.charset.StandardCharsets.ISO_8859_1);
+        return Pattern.compile("/Type\\s*/Page\\b").matcher(text).results().count();
     }
 
-    private Locator pad(String side, String label) {
-        return side(side).locator("button.pad", new Locator.LocatorOptions().setHasText(label));
-    }
-
-    private Locator outcomes() {
-        return page.getByLabel("Current test").locator("ul[aria-live]");
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private Locator button(Pattern name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
-    }
-
-    private static String percent(String number) {
-        return number + "\u202f%";
-    }
-
-    private void accessible(String screen) {
-        page.locator(":root").evaluate("e => Promise.all(e.getAnimations({subtree: true}).map(a => a.finished))");
-        Assertions.assertThat(new AxeBuilder(page).analyze().getViolations())
-                .as(screen)
-                .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
-                .isEmpty();
+    private static String open(String complaint, String side) {
+        return LEXICOR.post("/api/cases", "{\"complaint\":\"%s\",\"involvedSide\":\"%s\"}".formatted(complaint, side))
+                .body()
+                .get("code")
+                .asString();
     }
 }

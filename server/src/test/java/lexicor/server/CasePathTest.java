@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.UUID;
-import lexicor.server.Running.Answer;
+import lexicor.server.Caller.Answer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -52,7 +52,9 @@ class CasePathTest {
         assertThat(ledger.findValuesAsString("status")).contains("counted", "same-test");
         assertThat(ledger.toString()).contains("Farber et al.", "not yet checked");
 
-        JsonNode undone = LEXICOR.post("/api/cases/" + code + "/undo", "").body();
+        String last = after.get("lastTap").asString();
+        JsonNode undone = LEXICOR.post("/api/cases/" + code + "/undo", "{\"tapId\":\"%s\"}".formatted(last))
+                .body();
         assertThat(leading(undone).get("posttest").asDouble()).isCloseTo(1 / 3.0, within(1e-9));
         tap(code, "apprehension", "left", "{\"apprehension\":true}");
 

@@ -90,6 +90,19 @@ class CommandTest {
         return run(WeighCommand.class, List.of(), file.toString());
     }
 
+    /** Starts the server on records that it cannot use. */
+    static String startAndFail(Path folder, Path data) throws Exception {
+        CommandTest test = new CommandTest();
+        test.folder = folder;
+        return test.run(
+                        LexicorServer.class,
+                        List.of(
+                                "-Dlexicor.data=" + data,
+                                "-Dlexicor.port=0",
+                                "-Dlexicor.packs=" + Running.root().resolve("packs")))
+                .err;
+    }
+
     private Ended run(Class<?> program, List<String> properties, String... arguments) throws Exception {
         Path out = Files.createTempFile(folder, "out", "");
         Path err = Files.createTempFile(folder, "err", "");

@@ -1,22 +1,19 @@
 package lexicor.server;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import lexicor.server.Caller.Answer;
+import lexicor.server.people.FirstLead;
 import lexicor.server.start.LexicorServer;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.util.FileSystemUtils;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The real application on a free port with a database of its own, for the tests of one class. */
 public final class Running implements BeforeAllCallback, AfterAllCallback {
@@ -25,36 +22,60 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
             .normalize()
             .getParent();
 
-    private final HttpClient client = HttpClient.newHttpClient();
-    private final JsonMapper json = new JsonMapper();
+    private static final String LEAD = "heron";
+    static final String PASSWORD = "seven gulls on a wet bollard";
+
+    private final Caller caller = new Caller(this::url);
     private final boolean demo;
+    private final String stored;
     private ConfigurableApplicationContext context;
+    private Path folder;
     private Path data;
 
-    private Running(boolean demo) {
+    private Running(boolean demo, String stored) {
         this.demo = demo;
+        this.stored = stored;
     }
 
     /** On an empty database. */
     public static Running empty() {
-        return new Running(false);
+        return new Running(false, "");
     }
 
     /** With the demo clinic's cases. */
     public static Running demo() {
-        return new Running(true);
+        return new Running(true, "");
+    }
+
+    /** On an empty database in a folder that is there already. */
+    static Running at(Path data) {
+        Running running = new Running(false, "");
+        running.data = data;
+        return running;
+    }
+
+    /** On a copy of a database file that an earlier version wrote, from the test's resources. */
+    static Running on(String stored) {
+        return new Running(false, stored);
     }
 
     @Override
     public void beforeAll(ExtensionContext test) throws IOException {
-        data = Files.createTempDirectory("lexicor-test");
+        folder = Files.createTempDirectory("lexicor-test");
+        data = data == null ? folder.resolve("data") : data;
+        Files.createDirectories(data);
+        if (!stored.isEmpty()) {
+            try (InputStream file = Running.class.getResourceAsStream(stored)) {
+                Files.copy(file, data.resolve("lexicor.mv.db"));
+            }
+        }
         start();
     }
 
     @Override
     public void afterAll(ExtensionContext test) throws IOException {
         context.close();
-        FileSystemUtils.deleteRecursively(data);
+        FileSystemUtils.deleteRecursively(folder);
     }
 
     private void start() {
@@ -63,7 +84,26 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
                 "--lexicor.data=" + data,
                 "--lexicor.port=0",
                 "--lexicor.packs=" + ROOT.resolve("packs"),
+                "--lexicor.requests-per-second=10000",
                 "--lexicor.demo=" + (demo ? ROOT.resolve("demo") : ""));
+        signIn();
+    }
+
+    /** As the lead of the department, who may do everything but read another's case. */
+    private void signIn() {
+        context.getBean(FirstLead.class).token().ifPresentOrElse(this::createLead, () -> {
+            if (demo) {
+                caller.signInToDemo(LEAD);
+            } else {
+                caller.signIn(LEAD, PASSWORD);
+            }
+        });
+    }
+
+    private void createLead(String token) {
+        caller.post(
+                "/api/session/first-lead",
+                "{\"token\":\"%s\",\"name\":\"%s\",\"password\":\"%s\"}".formatted(token, LEAD, PASSWORD));
     }
 
     /** Stops and starts again on the same data. */
@@ -84,34 +124,43 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
         return ROOT;
     }
 
-    /** An answer: its status and its JSON. */
-    public record Answer(int status, JsonNode body) {}
+    /** Somebody else at another browser, not signed in yet. */
+    Caller anotherCaller() {
+        return new Caller(this::url);
+    }
+
+    /** The one who is signed in from the start. */
+    Caller caller() {
+        return caller;
+    }
+
+    /** Posts as a command of this machine does, by the word it found beside the records. */
+    int postAs(String word, String path, String body) {
+        return caller.postAs(word, path, body);
+    }
+
+    /** A part of the program, for what no request can bring about. */
+    public <T> T part(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    public long count(String query) {
+        return context.getBean(JdbcTemplate.class).queryForObject(query, Long.class);
+    }
 
     public Answer get(String path) {
-        return send(HttpRequest.newBuilder(URI.create(url(path))).GET());
+        return caller.get(path);
     }
 
     public Answer post(String path, String body) {
-        return send(HttpRequest.newBuilder(URI.create(url(path)))
-                .header("content-type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(body)));
+        return caller.post(path, body);
     }
 
     public Answer put(String path, String body) {
-        return send(HttpRequest.newBuilder(URI.create(url(path)))
-                .header("content-type", "application/json")
-                .PUT(HttpRequest.BodyPublishers.ofString(body)));
+        return caller.put(path, body);
     }
 
-    private Answer send(HttpRequest.Builder request) {
-        try {
-            HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
-            String type = response.headers().firstValue("content-type").orElse("");
-            return new Answer(response.statusCode(), type.contains("json") ? json.readTree(response.body()) : null);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } catch (InterruptedException e) {
-            throw new IllegalStateException(e);
-        }
+    public Answer delete(String path) {
+        return caller.delete(path);
     }
 }

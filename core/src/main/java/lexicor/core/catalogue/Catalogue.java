@@ -19,6 +19,8 @@ public final class Catalogue {
     private final List<CountHabit> counts;
     private final List<HistoryItem> history;
     private final List<AccuracyRow> accuracy;
+    private final Map<String, List<String>> examines;
+    private final MeasureList measures;
     private final Map<String, ClinicalTest> testById;
     private final Map<String, ClinicalTest> testByCriterion = new LinkedHashMap<>();
     private final Map<String, Criterion> criterionById = new LinkedHashMap<>();
@@ -36,6 +38,8 @@ public final class Catalogue {
         counts = List.copyOf(content.counts);
         history = List.copyOf(content.history);
         accuracy = List.copyOf(content.accuracy);
+        examines = Map.copyOf(content.examines);
+        measures = content.measures;
         testById = index(tests, ClinicalTest::id);
         conditionById = index(conditions, Condition::id);
         complaintById = index(complaints, Complaint::id);
@@ -82,6 +86,15 @@ public final class Catalogue {
 
     public List<AccuracyRow> accuracy() {
         return accuracy;
+    }
+
+    public MeasureList measures() {
+        return measures;
+    }
+
+    /** The conditions that the test's family is usually done for, whether or not there are figures. */
+    public List<String> examinedBy(ClinicalTest test) {
+        return examines.getOrDefault(test.family(), List.of());
     }
 
     public Optional<ClinicalTest> test(String id) {

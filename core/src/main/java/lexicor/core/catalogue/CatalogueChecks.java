@@ -40,6 +40,12 @@ final class CatalogueChecks {
         for (ClinicalTest t : content.tests) {
             known(Packs.CATALOGUE, "tests." + t.id() + ".after", "test", t.after(), tests);
         }
+        known(Packs.EXAMINES, "families", "family of tests", content.examines.keySet(), families());
+        content.examines.forEach(
+                (family, named) -> known(Packs.EXAMINES, "families." + family, "condition", named, conditions));
+        if (content.measures != null) {
+            checkMeasures(content.measures);
+        }
         for (Complaint c : content.complaints) {
             known(Packs.CONDITIONS, "complaints." + c.id() + ".candidates", "condition", c.candidates(), conditions);
         }
@@ -65,6 +71,47 @@ final class CatalogueChecks {
             known(Packs.ACCURACY, entry + ".criterion", "criterion", List.of(row.criterion()), findings);
             known(Packs.ACCURACY, entry + ".condition", "condition", List.of(row.condition()), conditions);
         }
+    }
+
+    private void checkMeasures(MeasureList list) {
+        Set<String> measures = ids(Packs.MEASURES, "measures", list.measures(), Measure::id);
+        for (Measure m : list.measures()) {
+            String path = "measures." + m.id();
+            known(
+                    Packs.MEASURES,
+                    path + ".ratioTo",
+                    "measure",
+                    m.ratioTo().stream().toList(),
+                    measures);
+            m.feeds().ifPresent(feeds -> checkFeeds(path, m, feeds));
+        }
+        List<String> together = List.of(list.capsular(), list.external(), list.internal());
+        known(Packs.MEASURES, "capsular, rotationRatio", "measure", together, measures);
+        known(Packs.MEASURES, "looseness.general", "criterion", List.of(list.general()), criteria);
+        list.looseness()
+                .forEach(d -> known(Packs.MEASURES, "looseness." + d.name(), "criterion", d.criteria(), criteria));
+        known(Packs.MEASURES, "labral", "family of tests", list.labral(), families());
+    }
+
+    private void checkFeeds(String path, Measure measure, Measure.Feeds feeds) {
+        known(Packs.MEASURES, path + ".test", "test", List.of(feeds.test()), tests);
+        for (ClinicalTest test : content.tests) {
+            if (test.id().equals(feeds.test())) {
+                known(Packs.MEASURES, path + ".at", "place of " + test.id(), List.of(feeds.at()), test.places());
+                List<String> offered =
+                        measure.readings().stream().map(ReadingLeaf::reading).toList();
+                known(
+                        Packs.MEASURES,
+                        path + ".readings",
+                        "reading of " + test.id(),
+                        offered,
+                        Set.copyOf(test.readings()));
+            }
+        }
+    }
+
+    private Set<String> families() {
+        return content.tests.stream().map(ClinicalTest::family).collect(Collectors.toSet());
     }
 
     private void checkLadder(Ladder ladder) {

@@ -1,9 +1,13 @@
 package lexicor.core.catalogue;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A test as the catalogue describes it.
@@ -42,7 +46,58 @@ public record ClinicalTest(
         List<Variant> variants) {
 
     /** A school's own way to do or read the test. */
-    public record Variant(String name, String note) {}
+    public record Variant(String name, String note) {
+        private static final Pattern HOLD = Pattern.compile("(\\d+) (seconds|minutes)");
+        private static final Map<String, String> POSITIONS =
+                Map.of("Sitting", "sitting", "Standing", "standing-facing", "Lying", "supine");
+
+        /** The hold time where the variant is one, for example {@code 3 minutes}; empty for all others. */
+        public OptionalInt holdSeconds() {
+            Matcher hold = HOLD.matcher(name);
+            return hold.matches()
+                    ? OptionalInt.of(
+                            Integer.parseInt(hold.group(1)) * (hold.group(2).equals("minutes") ? 60 : 1))
+                    : OptionalInt.empty();
+        }
+
+        private Optional<String> position() {
+            return Optional.ofNullable(POSITIONS.get(name));
+        }
+    }
+
+    /**
+     * The test as the school does it: held as long, and in the position, that the variant is named after. Where it differs in
+     * something else, its note says so and nothing changes here.
+     */
+    public ClinicalTest done(Variant variant) {
+        return new ClinicalTest(
+                id,
+                name,
+                aliases,
+                region,
+                kind,
+                family,
+                structures,
+                variant.position().filter(otherPositions::contains).orElse(position),
+                otherPositions,
+                minutes,
+                provocation,
+                variant.holdSeconds().isPresent() ? variant.holdSeconds() : holdSeconds,
+                equipment,
+                bothSides,
+                steps,
+                readings,
+                criteria,
+                unreliableIf,
+                watchFor,
+                contraindications,
+                after,
+                variants);
+    }
+
+    public Optional<Variant> variant(String name) {
+        return variants.stream().filter(v -> v.name().equals(name)).findFirst();
+    }
 
     /** The landmarks or movements at which readings are taken; one empty name where there is only one set. */
     public Set<String> places() {

@@ -1,7 +1,9 @@
 package lexicor.core.catalogue;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** What the readers of the single files put together before it is checked as a whole. */
 final class Content {
@@ -13,5 +15,7 @@ final class Content {
     final List<Cluster> clusters = new ArrayList<>();
     final List<CountHabit> counts = new ArrayList<>();
     final List<HistoryItem> history = new ArrayList<>();
+    final Map<String, List<String>> examines = new LinkedHashMap<>();
+    MeasureList measures;
     final List<AccuracyRow> accuracy = new ArrayList<>();
 }

@@ -2,6 +2,9 @@ package lexicor.core.catalogue;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A decision ladder: a question, then tests one at a time, each outcome leading to another rung or to an end.
@@ -9,6 +12,14 @@ import java.util.Map;
  * @param answers the rung that each answer to the question leads to
  */
 public record Ladder(String id, String name, String question, Map<String, String> answers, Map<String, Rung> rungs) {
+    /** The conditions that its ends point at. */
+    public Set<String> suspects() {
+        return rungs.values().stream()
+                .flatMap(r -> Stream.of(r.positive(), r.negative()))
+                .flatMap(s -> s instanceof Step.End end ? end.suspect().stream() : Stream.of())
+                .collect(Collectors.toSet());
+    }
+
     /** One test of the ladder and where its outcomes lead. */
     public record Rung(String test, Step positive, Step negative) {}
 

@@ -13,6 +13,8 @@ import lexicor.core.document.Problems;
 public final class Packs {
     static final String CATALOGUE = "catalogue";
     static final String HISTORY = "catalogue/history.yaml";
+    static final String EXAMINES = "catalogue/examines.yaml";
+    static final String MEASURES = "catalogue/measures.yaml";
     static final String CONDITIONS = "evidence/conditions.yaml";
     static final String CLUSTERS = "evidence/clusters.yaml";
     static final String ACCURACY = "evidence/accuracy.csv";
@@ -36,12 +38,21 @@ public final class Packs {
             problems.collect(() -> readTests(root, CATALOGUE + "/" + region + ".yaml", content, problems));
         }
         problems.collect(() -> HistoryReader.read(Documents.yaml(root, HISTORY), content, problems));
+        problems.collect(() -> readExamines(Documents.yaml(root, EXAMINES), content));
+        problems.collect(() -> MeasuresReader.read(Documents.yaml(root, MEASURES), content, problems));
         problems.collect(() -> ConditionsReader.read(Documents.yaml(root, CONDITIONS), content, problems));
         problems.collect(() -> ClustersReader.read(Documents.yaml(root, CLUSTERS), content, problems));
         AccuracyReader.read(root, ACCURACY, content, problems);
         new CatalogueChecks(content, problems).run();
         problems.throwIfAny();
         return new Catalogue(content);
+    }
+
+    private static void readExamines(Entry file, Content content) {
+        Entry families = file.child("families");
+        file.map("families").keySet().forEach(f -> content.examines.put(f, families.texts(f)));
+        families.done();
+        file.done();
     }
 
     private static void readTests(Path root, String name, Content content, Problems problems) {

@@ -52,6 +52,7 @@ public enum ReadingLeaf {
     REFILL_SECONDS("refillSeconds", 0, 120, "s"),
     FORCE_N("forceN", 0, 2000, "N"),
     GRIP_KG("gripKg", 0, 120, "kg"),
+    PINCH_KG("pinchKg", 0, 40, "kg"),
     DISTANCE_MM("distanceMm", 0, 1000, "mm"),
     RATIO("ratio", 0, 10, ""),
     SCORE("score", 0, 100, ""),

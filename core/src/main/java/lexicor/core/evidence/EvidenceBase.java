@@ -63,10 +63,18 @@ public final class EvidenceBase {
         return rows.getOrDefault(criterion, Map.of()).getOrDefault(condition, List.of());
     }
 
-    private Evidence pool(List<AccuracyRow> all) {
+    /** Those of the rows that are pooled: a review's summary only where there is no primary study. */
+    public List<AccuracyRow> used(String criterion, String condition) {
+        return used(rows(criterion, condition));
+    }
+
+    private static List<AccuracyRow> used(List<AccuracyRow> all) {
         boolean primary = all.stream().anyMatch(r -> r.kind() == Kind.STUDY);
-        List<Study> studies = all.stream()
-                .filter(r -> !primary || r.kind() != Kind.POOLED)
+        return all.stream().filter(r -> !primary || r.kind() != Kind.POOLED).toList();
+    }
+
+    private Evidence pool(List<AccuracyRow> all) {
+        List<Study> studies = used(all).stream()
                 .map(r -> study(r.figures(), r.bias().equals("high")))
                 .toList();
         return Pooling.pool(studies, highBias);

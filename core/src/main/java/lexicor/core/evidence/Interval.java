@@ -19,7 +19,7 @@ public record Interval(double low, double high) {
      * @param successes at least 0, need not be whole
      * @param n above 0
      */
-    static Interval wilson(double successes, double n) {
+    public static Interval wilson(double successes, double n) {
         double p = successes / n;
         double z2 = Z * Z;
         double centre = (p + z2 / (2 * n)) / (1 + z2 / n);

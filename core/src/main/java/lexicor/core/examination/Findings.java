@@ -59,6 +59,17 @@ public final class Findings {
         return Optional.ofNullable(YOUNGEST_BY_ITEM.get(item.id())).flatMap(years -> age.map(b -> b.allAtLeast(years)));
     }
 
+    /** The same with one criterion as if it had come out otherwise; not done leaves it out. */
+    public Findings with(String criterion, Outcome outcome) {
+        Finding supposed = new Finding(criterion, outcome, "what if");
+        List<Finding> changed = new ArrayList<>();
+        all.forEach(f -> changed.add(f.criterion().equals(criterion) ? supposed : f));
+        if (!changed.contains(supposed)) {
+            changed.add(supposed);
+        }
+        return new Findings(changed);
+    }
+
     public List<Finding> all() {
         return all;
     }

@@ -44,6 +44,8 @@ public record PadBoard(String at, String label, List<Pad> pads, List<Dial> dials
         flag(CANNOT_HOLD, "Cannot hold", "");
         flag(TENDER, "Tender", "");
         flag(SENSATION_REDUCED, "Feels less", "");
+        dial(PAIN_SEVERITY, "Pain, 0 to 10", 1, 2, 4, 6, 8);
+        dial(WEAKNESS_MRC, "Grade, 0 to 5", 1, 2, 3, 4, 5);
         dial(LAG_DEGREES, "Lag", 1, 0, 5, 10, 15, 20);
         dial(GAP_MM, "Gap", 5, 0, 5, 10, 15, 20, 25);
         dial(TRANSLATION_PERCENT, "Glide", 5, 10, 25, 30, 50);
@@ -80,7 +82,11 @@ public record PadBoard(String at, String label, List<Pad> pads, List<Dial> dials
 
     private static List<Pad> pads(ClinicalTest test, String at) {
         List<Pad> pads = new ArrayList<>();
-        pads.add(nothing(test));
+        Pad nothing = nothing(test);
+        // Where only numbers are taken there is nothing that could be absent.
+        if (!nothing.sets().isEmpty()) {
+            pads.add(nothing);
+        }
         for (String reading : test.readings()) {
             switch (reading) {
                 case "pain" -> pads.addAll(painPads(test));
@@ -123,7 +129,7 @@ public record PadBoard(String at, String label, List<Pad> pads, List<Dial> dials
         Map<ReadingLeaf, ReadingValue> theirs = Map.of(PAIN_PRESENT, new Flag(true), PAIN_FAMILIAR, new Flag(true));
         Map<ReadingLeaf, ReadingValue> another = Map.of(PAIN_PRESENT, new Flag(true), PAIN_FAMILIAR, new Flag(false));
         pads.add(new Pad("their-pain", "Their pain", "the familiar one", theirs));
-        pads.add(new Pad("another-pain", "Another pain", "not the familiar one", another));
+        pads.add(new Pad("another-pain", "Another pain", "not familiar", another));
         sites(test)
                 .forEach(site ->
                         pads.add(pad("site-" + site, "Pain " + Wording.code(site), "", PAIN_SITE, new Code(site))));

@@ -26,11 +26,22 @@ public final class SideReadings {
         return Optional.ofNullable(leaves.get(leaf));
     }
 
+    /** A measured number; empty where it was not taken or the leaf holds none. */
+    public Optional<Double> quantity(ReadingLeaf leaf) {
+        return leaves.get(leaf) instanceof ReadingValue.Quantity q ? Optional.of(q.value()) : Optional.empty();
+    }
+
     boolean isFlag(ReadingLeaf leaf, boolean expected) {
         return leaves.get(leaf) instanceof Flag flag && flag.value() == expected;
     }
 
-    Optional<String> code(ReadingLeaf leaf) {
+    /** A flag; empty where it was not recorded. */
+    public Optional<Boolean> flag(ReadingLeaf leaf) {
+        return leaves.get(leaf) instanceof Flag flag ? Optional.of(flag.value()) : Optional.empty();
+    }
+
+    /** A code; empty where it was not recorded. */
+    public Optional<String> code(ReadingLeaf leaf) {
         return leaves.get(leaf) instanceof Code code ? Optional.of(code.value()) : Optional.empty();
     }
 

@@ -1,5 +1,7 @@
 package lexicor.core.examination;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -125,6 +127,9 @@ final class Wording {
     }
 
     private static String plain(double v) {
-        return v == Math.rint(v) ? Long.toString((long) v) : Double.toString(v);
+        return BigDecimal.valueOf(v)
+                .setScale(2, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

@@ -1,6 +1,7 @@
 package lexicor.core.measuring;
 
 import java.util.List;
+import java.util.Locale;
 import lexicor.core.evidence.Interval;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.regression.SimpleRegression;
@@ -25,6 +26,26 @@ public record Regrowth(double mmPerDay, Interval interval) {
      * @param distanceMm distance of the tapping point from the landmark
      */
     public record Point(double day, double distanceMm) {}
+
+    /** The pace in a plain sentence, beside the customary one. */
+    public String sentence() {
+        String pace = String.format(
+                Locale.ROOT,
+                "The tapping point moves %.2f mm a day (95 %%: %.2f to %.2f), ",
+                mmPerDay,
+                interval.low(),
+                interval.high());
+        if (interval.high() < CUSTOMARY_MM_PER_DAY) {
+            return pace
+                    + (interval.low() > 0
+                            ? "slower than the customary 1 mm a day."
+                            : "slower than the customary 1 mm a day; whether it advances at all is not certain.");
+        }
+        return pace
+                + (interval.low() > CUSTOMARY_MM_PER_DAY
+                        ? "faster than the customary 1 mm a day."
+                        : "in keeping with the customary 1 mm a day.");
+    }
 
     /**
      * @throws IllegalArgumentException for fewer than three readings, or all on one day: no interval follows from them

@@ -4,6 +4,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 
 /** Why some tests must not be done; ticked at intake. A test is blocked by the precautions that it lists. */
@@ -33,6 +35,21 @@ public enum Precaution {
         return set.stream()
                 .filter(p -> test.contraindications().contains(p.id()))
                 .toList();
+    }
+
+    /**
+     * Whether a test can be come to without a blocked one: neither it nor anything that has to come before it, and is not done
+     * yet, lists a precaution that is set.
+     *
+     * @param done tests done already
+     * @param set ids of the precautions set
+     */
+    public static boolean isReachable(Catalogue catalogue, ClinicalTest test, Set<String> done, Set<String> set) {
+        return test.contraindications().stream().noneMatch(set::contains)
+                && test.after().stream()
+                        .filter(earlier -> !done.contains(earlier))
+                        .allMatch(earlier ->
+                                isReachable(catalogue, catalogue.test(earlier).orElseThrow(), done, set));
     }
 
     /** The name used in packs, files and the API. */

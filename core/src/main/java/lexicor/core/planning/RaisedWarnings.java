@@ -31,6 +31,7 @@ public final class RaisedWarnings {
             new Trigger("snuffbox-tenderness/tender", "fracture-suspicion", true),
             new Trigger("scaphoid-tubercle-tenderness/tender", "fracture-suspicion", true),
             new Trigger("elbow-extension/cannot-extend", "fracture-suspicion", true),
+            new Trigger("axillary-nerve-sensation/reduced", "deltoid-sensation", false),
             new Trigger("distal-biceps-hook/no-cord", "tendon", false),
             new Trigger("epl-integrity/absent", "tendon", false),
             new Trigger("epl-integrity/tender", "tendon", false),

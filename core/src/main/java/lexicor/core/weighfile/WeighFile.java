@@ -1,9 +1,11 @@
 package lexicor.core.weighfile;
 
 import java.util.List;
+import lexicor.core.catalogue.Catalogue;
 import lexicor.core.document.Documents;
 import lexicor.core.document.Entry;
 import lexicor.core.evidence.Evidence;
+import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
 import lexicor.core.evidence.Study;
@@ -42,6 +44,15 @@ public final class WeighFile {
      */
     public static CaseToWeigh readCase(String name, String text) {
         return CaseReader.read(Documents.json(name, text));
+    }
+
+    /**
+     * The case as a self-contained file: weighed again it comes to the same, with no need of the packs.
+     *
+     * @param evidence the figures that the case was made with
+     */
+    public static ObjectNode write(CaseToWeigh given, Catalogue catalogue, EvidenceBase evidence) {
+        return new CaseWriter(given, catalogue, evidence).write();
     }
 
     private static ObjectNode pool(Entry file) {

@@ -1,13 +1,23 @@
 package lexicor.core.weighing;
 
 import java.util.List;
+import java.util.Map;
 import java.util.SplittableRandom;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.DoubleStream;
 
 /**
  * The chance that each condition ranks first: the share of seeded draws in which its posttest's log-odds, drawn from
  * {@code N(logit p1, sd²)}, is the largest (method M7).
  */
 final class ChanceOfFirst {
+    /** A department weighs with one seed; the draws of a few sizes are kept, since drawing takes longer than the rest. */
+    private static final int KEPT = 16;
+
+    private static final Map<Drawn, double[]> STANDARD = new ConcurrentHashMap<>();
+
+    private record Drawn(long seed, int draws, int conditions) {}
+
     private ChanceOfFirst() {}
 
     static double[] of(List<ConditionWeighing> conditions, WeighingSettings settings) {
@@ -17,12 +27,12 @@ final class ChanceOfFirst {
                 .toArray();
         double[] sd = conditions.stream().mapToDouble(c -> c.sd).toArray();
         int[] first = new int[n];
-        SplittableRandom random = new SplittableRandom(settings.seed());
+        double[] standard = standard(new Drawn(settings.seed(), settings.draws(), n));
         for (int draw = 0; draw < settings.draws(); draw++) {
             int best = 0;
             double largest = Double.NEGATIVE_INFINITY;
             for (int i = 0; i < n; i++) {
-                double value = mean[i] + sd[i] * random.nextGaussian();
+                double value = mean[i] + sd[i] * standard[draw * n + i];
                 if (value > largest) {
                     largest = value;
                     best = i;
@@ -35,5 +45,18 @@ final class ChanceOfFirst {
             chance[i] = (double) first[i] / settings.draws();
         }
         return chance;
+    }
+
+    /** Standard normal draws, one a condition, draw by draw. */
+    private static double[] standard(Drawn drawn) {
+        if (STANDARD.size() > KEPT) {
+            STANDARD.clear();
+        }
+        return STANDARD.computeIfAbsent(drawn, d -> {
+            SplittableRandom random = new SplittableRandom(d.seed());
+            return DoubleStream.generate(random::nextGaussian)
+                    .limit((long) d.draws() * d.conditions())
+                    .toArray();
+        });
     }
 }

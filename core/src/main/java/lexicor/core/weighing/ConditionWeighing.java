@@ -1,5 +1,7 @@
 package lexicor.core.weighing;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +23,7 @@ final class ConditionWeighing {
     final double newClinicSd;
 
     private final School school;
+    private final Nodes nodes;
     private final Joint entered;
     private final double overlapAwareLogRatio;
 
@@ -30,6 +33,7 @@ final class ConditionWeighing {
     ConditionWeighing(CaseToWeigh given, Families families, Nodes nodes, Candidate candidate, School school) {
         this.candidate = candidate;
         this.school = school;
+        this.nodes = school == School.OVERLAP_AWARE ? nodes : Nodes.WITHOUT_OVERLAP;
         selection = new Selection(given, families, candidate.id());
         Joint overlapAware = Joint.of(nodes, selection.entered);
         if (school == School.OVERLAP_AWARE) {
@@ -98,6 +102,51 @@ final class ConditionWeighing {
                         ? extension.logRatio(further.positive)
                         : entered.plus(further).settled().logRatio();
         }
+    }
+
+    /** The posttest with several more results of tests that have not spoken yet, reversals set aside. */
+    double posttestWith(List<Item> further) {
+        return Logit.inverse(pretestLogit + logRatioWith(further));
+    }
+
+    private double logRatioWith(List<Item> further) {
+        switch (school) {
+            case INDEPENDENT:
+                return logRatio + sum(further);
+            case STRONGEST_PER_FAMILY:
+                List<Item> all = new ArrayList<>(selection.speakers);
+                all.addAll(further);
+                return sum(Selection.strongest(all));
+            case PUBLISHED_CLUSTERS:
+                return logRatio;
+            default:
+                Joint joint = entered;
+                for (Item item : further) {
+                    joint = joint.plus(item);
+                }
+                return joint.settled().logRatio();
+        }
+    }
+
+    private static double sum(List<Item> items) {
+        return items.stream().mapToDouble(i -> i.logAlone).sum();
+    }
+
+    /** The counted items in the order of their weight, and the probability after each of them (method M9). */
+    List<PathStep> path() {
+        List<Item> order = new ArrayList<>(counted.items);
+        order.sort(Comparator.<Item>comparingDouble(i -> -Math.abs(counted.logAdded(i)))
+                .thenComparing(i -> i.id));
+        List<PathStep> steps = new ArrayList<>();
+        double from = candidate.pretest();
+        Joint soFar = Joint.of(nodes, List.of());
+        for (Item item : order) {
+            soFar = soFar.plus(item);
+            double to = Logit.inverse(pretestLogit + soFar.logRatio());
+            steps.add(new PathStep(item.id, from, to));
+            from = to;
+        }
+        return List.copyOf(steps);
     }
 
     List<LedgerRow> ledger() {

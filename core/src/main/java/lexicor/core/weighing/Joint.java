@@ -35,6 +35,11 @@ final class Joint {
         return present.log() - absent.log();
     }
 
+    /** {@code ln P(results | D)}, the condition present or absent. */
+    double logProbability(boolean ifPresent) {
+        return (ifPresent ? present : absent).log();
+    }
+
     /** {@code ln lrAdded}: what the item adds given the rest (method M9). */
     double logAdded(Item item) {
         return present.logAdded(item) - absent.logAdded(item);

@@ -159,13 +159,13 @@ final class Selection {
         return switch (school) {
             case INDEPENDENT -> speakers;
             case OVERLAP_AWARE -> entered;
-            case STRONGEST_PER_FAMILY -> strongest();
+            case STRONGEST_PER_FAMILY -> strongest(speakers);
             case PUBLISHED_CLUSTERS ->
                 clusters.stream().map(d -> d.reading().in(d.cluster().id())).toList();
         };
     }
 
-    private List<Item> strongest() {
+    static List<Item> strongest(List<Item> speakers) {
         Map<String, Item> byFamily = new LinkedHashMap<>();
         speakers.forEach(item ->
                 byFamily.merge(item.family, item, (a, b) -> Math.abs(b.logAlone) > Math.abs(a.logAlone) ? b : a));

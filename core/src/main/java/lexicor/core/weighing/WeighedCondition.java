@@ -2,6 +2,7 @@ package lexicor.core.weighing;
 
 import java.util.List;
 import lexicor.core.evidence.Interval;
+import lexicor.core.evidence.Logit;
 
 /**
  * Where a condition stands.
@@ -24,4 +25,15 @@ public record WeighedCondition(
         double probabilityFirst,
         Verdict verdict,
         boolean borderline,
-        List<LedgerRow> ledger) {}
+        List<LedgerRow> ledger) {
+
+    /**
+     * Where the same findings would leave it had it begun elsewhere: the joint likelihood ratio does not depend on the pretest
+     * (method M6).
+     *
+     * @param otherPretest strictly between 0 and 1
+     */
+    public double posttestFrom(double otherPretest) {
+        return Logit.inverse(Logit.of(otherPretest) + Math.log(lr));
+    }
+}

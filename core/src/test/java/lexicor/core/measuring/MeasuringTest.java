@@ -5,7 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Worked by hand. */
 class MeasuringTest {
@@ -27,6 +31,45 @@ class MeasuringTest {
     }
 
     @Test
+    void bothSidesBesideEachOther() {
+        Optional<Strength> weak = Optional.of(new Strength(List.of(60.0, 80.0)));
+        Optional<Strength> strong = Optional.of(new Strength(List.of(100.0)));
+        SideComparison sides = new SideComparison(weak, strong);
+        assertThat(sides.indexPercent()).contains(70.0);
+        assertThat(sides.isDeficit(30)).contains(true);
+        assertThat(sides.isDeficit(30.5)).contains(false);
+        assertThat(new SideComparison(weak, Optional.empty()).indexPercent()).isEmpty();
+        assertThat(new SideComparison(weak, Optional.of(new Strength(List.of(0.0)))).isDeficit(15))
+                .isEmpty();
+        // 60 and 80 differ by 14.14 from their mean of 70: 20.2 %.
+        assertThat(SideComparison.isUneven(weak.get())).isTrue();
+        assertThat(SideComparison.isUneven(new Strength(List.of(66.0, 74.0)))).isFalse();
+        assertThat(SideComparison.isUneven(strong.get())).isFalse();
+        assertThat(RotationRatio.of(weak.get(), strong.get())).isEqualTo(0.7);
+        assertThatThrownBy(() -> RotationRatio.of(weak.get(), new Strength(List.of(0.0))))
+                .hasMessageContaining("no force");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "false, false, STRONG_PAINLESS",
+        "false, true, STRONG_PAINFUL",
+        "true, true, WEAK_PAINFUL",
+        "true, false, WEAK_PAINLESS"
+    })
+    void painAndWeaknessAreReadTogether(boolean weak, boolean painful, ContractilePattern pattern) {
+        assertThat(ContractilePattern.of(weak, painful)).isEqualTo(pattern);
+        assertThat(pattern.words()).contains(weak ? "weak" : "strong").contains(painful ? "painful" : "painless");
+    }
+
+    /** Four readings ten days apart. */
+    private static Regrowth pace(double... mm) {
+        return Regrowth.of(IntStream.range(0, mm.length)
+                .mapToObj(i -> new Regrowth.Point(10 * i, mm[i]))
+                .toList());
+    }
+
+    @Test
     void regrowthWithItsInterval() {
         Regrowth regrowth = Regrowth.of(List.of(
                 new Regrowth.Point(0, 0),
@@ -39,6 +82,12 @@ class MeasuringTest {
         assertThat(regrowth.mmPerDay()).isCloseTo(0.96, within(1e-12));
         assertThat(regrowth.interval().low()).isCloseTo(0.96 - half, within(1e-6));
         assertThat(regrowth.interval().high()).isCloseTo(0.96 + half, within(1e-6));
+        assertThat(regrowth.sentence())
+                .isEqualTo("The tapping point moves 0.96 mm a day (95 %: 0.59 to 1.33), "
+                        + "in keeping with the customary 1 mm a day.");
+        assertThat(pace(0, 5, 11, 15).sentence()).endsWith("slower than the customary 1 mm a day.");
+        assertThat(pace(3, 2, 4, 3).sentence()).endsWith("not certain.");
+        assertThat(pace(0, 21, 39, 60).sentence()).contains("faster");
         assertThatThrownBy(() -> Regrowth.of(List.of(new Regrowth.Point(1, 1), new Regrowth.Point(2, 2))))
                 .hasMessageContaining("three readings");
     }

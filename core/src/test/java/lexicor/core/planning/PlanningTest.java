@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Shipped;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
@@ -35,11 +36,33 @@ class PlanningTest {
                 .isEmpty();
     }
 
+    /** The wrist's movements come before its stress tests; who may not move it cannot come to those. */
+    @Test
+    void aTestBehindABlockedOneCannotBeComeTo() {
+        for (ClinicalTest test : Shipped.CATALOGUE.tests()) {
+            for (String earlier : test.after()) {
+                for (String precaution :
+                        Shipped.CATALOGUE.test(earlier).orElseThrow().contraindications()) {
+                    assertThat(Precaution.isReachable(Shipped.CATALOGUE, test, Set.of(), Set.of(precaution)))
+                            .as("%s after %s with %s", test.id(), earlier, precaution)
+                            .isFalse();
+                    boolean own = test.contraindications().contains(precaution);
+                    Set<String> done = Set.copyOf(test.after());
+                    assertThat(Precaution.isReachable(Shipped.CATALOGUE, test, done, Set.of(precaution)))
+                            .isEqualTo(!own);
+                }
+            }
+            assertThat(Precaution.isReachable(Shipped.CATALOGUE, test, Set.of(), Set.of()))
+                    .isTrue();
+        }
+    }
+
     @ParameterizedTest
     @CsvSource({
         "snuffbox-tenderness, '', tender, true, fracture-suspicion",
         "snuffbox-tenderness, '', tender, false, none",
         "elbow-extension, '', holdsPosition, true, fracture-suspicion",
+        "axillary-nerve-sensation, '', sensationReduced, false, deltoid-sensation",
         "distal-biceps-hook, '', visible, false, tendon",
         "epl-integrity, '', cannotHold, false, tendon",
         "neer, '', pain.familiar, true, none"

@@ -25,6 +25,8 @@ import lexicor.core.weighing.Candidate;
 import lexicor.core.weighing.Suspicion;
 import lexicor.server.cases.CaseViews.FindingView;
 import lexicor.server.cases.CaseViews.PlaceReadings;
+import lexicor.server.cases.CaseViews.TapView;
+import lexicor.server.cases.CaseViews.VariantDone;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -33,6 +35,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class CaseAssembly {
     private static final TypeReference<LinkedHashMap<String, Object>> CHANGES = new TypeReference<>() {};
+
+    // What the API leaves out is a change here: a leaf that is null is cleared.
+    private static final JsonMapper STORED = JsonMapper.shared();
 
     private final Catalogue catalogue;
     private final JsonMapper json;
@@ -46,8 +51,39 @@ class CaseAssembly {
         return TapReader.read(catalogue, stored.test, stored.at, stored.side, json.readValue(stored.changes, CHANGES));
     }
 
+    TapView view(TapRecord stored) {
+        return new TapView(
+                stored.key,
+                stored.tappedAt,
+                stored.recordedAt,
+                stored.visit,
+                stored.device,
+                stored.test,
+                stored.at,
+                stored.side,
+                json.readValue(stored.changes, CHANGES),
+                stored.undone);
+    }
+
+    /** The variants in which tests were last recorded; tests done as described are absent. */
+    List<VariantDone> variants(List<TapRecord> taps) {
+        Map<String, String> byTest = new LinkedHashMap<>();
+        taps.forEach(t -> byTest.put(t.test, t.variant));
+        return byTest.entrySet().stream()
+                .filter(e -> e.getValue() != null)
+                .map(e -> new VariantDone(
+                        e.getKey(),
+                        e.getValue(),
+                        catalogue
+                                .test(e.getKey())
+                                .flatMap(t -> t.variant(e.getValue()))
+                                .map(ClinicalTest.Variant::note)
+                                .orElse("")))
+                .toList();
+    }
+
     String changes(Map<String, Object> changes) {
-        return json.writeValueAsString(changes);
+        return STORED.writeValueAsString(changes);
     }
 
     Readings readings(List<TapRecord> taps) {
@@ -55,30 +91,48 @@ class CaseAssembly {
     }
 
     BedsideCase bedside(CaseRecord stored, Readings readings) {
-        Setting setting = Setting.valueOf(stored.setting.toUpperCase(java.util.Locale.ROOT));
         Findings findings = Findings.of(
                 catalogue,
                 readings,
                 involved(stored),
                 Optional.ofNullable(stored.ageBand).flatMap(AgeBand::withId),
                 stored.answers);
-        List<Candidate> candidates =
-                stored.candidates.stream().map(c -> candidate(c, setting)).toList();
-        Set<String> regions =
-                Set.copyOf(catalogue.complaint(stored.complaint).orElseThrow().regions());
         Set<String> precautions =
                 Safety.precautions(stored).stream().map(Precaution::id).collect(Collectors.toSet());
-        return new BedsideCase(candidates, findings, regions, precautions);
+        return new BedsideCase(candidates(stored), findings, regions(stored), precautions);
+    }
+
+    Set<String> regions(CaseRecord stored) {
+        return Set.copyOf(catalogue.complaint(stored.complaint).orElseThrow().regions());
+    }
+
+    List<Candidate> candidates(CaseRecord stored) {
+        return candidates(stored, Map.of());
+    }
+
+    /**
+     * @param suspicions steps of suspicion in place of the stored ones, by condition
+     */
+    List<Candidate> candidates(CaseRecord stored, Map<String, String> suspicions) {
+        Setting setting = Setting.valueOf(stored.setting.toUpperCase(java.util.Locale.ROOT));
+        return stored.candidates.stream()
+                .map(c -> candidate(c, setting, suspicions.getOrDefault(c.condition, c.suspicion)))
+                .toList();
     }
 
     static Side involved(CaseRecord stored) {
-        return Side.valueOf(stored.involvedSide.toUpperCase(java.util.Locale.ROOT));
+        return side(stored.involvedSide);
     }
 
-    private Candidate candidate(CandidateRecord stored, Setting setting) {
+    /** The side of that name. */
+    static Side side(String id) {
+        return Side.valueOf(id.toUpperCase(java.util.Locale.ROOT));
+    }
+
+    private Candidate candidate(CandidateRecord stored, Setting setting, String suspicion) {
         Condition condition = catalogue.condition(stored.condition).orElseThrow();
         double base = stored.baseRate == null ? condition.pretest().get(setting) : stored.baseRate;
-        double pretest = Suspicion.withId(stored.suspicion).orElseThrow().pretest(base);
+        double pretest = Suspicion.withId(suspicion).orElseThrow().pretest(base);
         return new Candidate(
                 condition.id(), pretest, Candidate.ASSUMED_LOGIT_SD, condition.ruleOut(), condition.act(), 1);
     }

@@ -5,9 +5,14 @@ import lexicor.server.cases.CaseViews.CaseSummary;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.Examination;
 import lexicor.server.cases.CaseViews.IntakeChange;
+import lexicor.server.cases.CaseViews.LadderChange;
 import lexicor.server.cases.CaseViews.NewCase;
 import lexicor.server.cases.CaseViews.NewOverride;
 import lexicor.server.cases.CaseViews.NewTap;
+import lexicor.server.cases.CaseViews.PlanChange;
+import lexicor.server.cases.CaseViews.Sharing;
+import lexicor.server.cases.CaseViews.TakeBack;
+import lexicor.server.cases.CaseViews.TapView;
 import lexicor.server.problems.Refusal;
 import lexicor.server.standing.Weighed;
 import org.springframework.http.HttpStatus;
@@ -48,12 +53,17 @@ class CaseController {
 
     @GetMapping("/{code}")
     CaseView get(@PathVariable String code) {
-        return service.get(code);
+        return service.open(code);
     }
 
     @PutMapping("/{code}/intake")
     CaseView saveIntake(@PathVariable String code, @RequestBody IntakeChange change) {
         return service.saveIntake(code, change);
+    }
+
+    @PutMapping("/{code}/sharing")
+    CaseView share(@PathVariable String code, @RequestBody Sharing sharing) {
+        return service.share(code, sharing);
     }
 
     @PostMapping("/{code}/taps")
@@ -67,8 +77,23 @@ class CaseController {
     }
 
     @PostMapping("/{code}/undo")
-    Examination undo(@PathVariable String code) {
-        return service.undo(code);
+    Examination undo(@PathVariable String code, @RequestBody TakeBack request) {
+        return service.undo(code, request.tapId());
+    }
+
+    @GetMapping("/{code}/taps")
+    List<TapView> taps(@PathVariable String code) {
+        return service.taps(code);
+    }
+
+    @PutMapping("/{code}/plan")
+    CaseView savePlan(@PathVariable String code, @RequestBody PlanChange change) {
+        return service.savePlan(code, change);
+    }
+
+    @PutMapping("/{code}/ladders/{ladder}")
+    CaseView walkLadder(@PathVariable String code, @PathVariable String ladder, @RequestBody LadderChange change) {
+        return service.walkLadder(code, ladder, change);
     }
 
     @GetMapping("/{code}/weighed")

@@ -17,12 +17,18 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.hibernate.annotations.BatchSize;
+import org.hibernate.annotations.Cache;
+import org.hibernate.annotations.CacheConcurrencyStrategy;
+import org.hibernate.envers.Audited;
+import org.hibernate.envers.NotAudited;
 
 /** A stored case. */
 @Entity
+@Audited
 @Table(name = "examination_case")
 class CaseRecord {
     @Id
@@ -34,7 +40,16 @@ class CaseRecord {
 
     String code;
     Instant createdAt;
+
+    @NotAudited
     Instant updatedAt;
+
+    /** Whose it is; null from before there were accounts. */
+    String owner;
+
+    /** Null while it is there. */
+    Instant deletedAt;
+
     String complaint;
     String involvedSide;
     String dominantSide;
@@ -47,6 +62,7 @@ class CaseRecord {
     @CollectionTable(name = "case_candidate", joinColumns = @JoinColumn(name = "case_id"))
     @OrderColumn(name = "place")
     @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
     List<CandidateRecord> candidates = new ArrayList<>();
 
     @ElementCollection
@@ -54,17 +70,64 @@ class CaseRecord {
     @MapKeyColumn(name = "item")
     @Column(name = "answer")
     @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
     Map<String, Boolean> answers = new LinkedHashMap<>();
+
+    /** The case's own running order; empty where the proposed one is followed. */
+    @ElementCollection
+    @CollectionTable(name = "case_plan", joinColumns = @JoinColumn(name = "case_id"))
+    @OrderColumn(name = "place")
+    @Column(name = "test_id")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    List<String> plan = new ArrayList<>();
+
+    @ElementCollection
+    @CollectionTable(name = "case_ladder", joinColumns = @JoinColumn(name = "case_id"))
+    @MapKeyColumn(name = "ladder")
+    @Column(name = "answer")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    Map<String, String> ladders = new LinkedHashMap<>();
 
     @ElementCollection
     @CollectionTable(name = "case_precaution", joinColumns = @JoinColumn(name = "case_id"))
     @Column(name = "precaution")
     @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
     Set<String> precautions = new TreeSet<>();
 
     @ElementCollection
     @CollectionTable(name = "case_warning", joinColumns = @JoinColumn(name = "case_id"))
     @Column(name = "warning")
     @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
     Set<String> warnings = new TreeSet<>();
+
+    /** Who else may open it. */
+    @ElementCollection
+    @CollectionTable(name = "case_share", joinColumns = @JoinColumn(name = "case_id"))
+    @Column(name = "person")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    Set<String> shares = new TreeSet<>();
+
+    /** When each visit began, the first one first. */
+    @ElementCollection
+    @CollectionTable(name = "case_visit", joinColumns = @JoinColumn(name = "case_id"))
+    @OrderColumn(name = "place")
+    @Column(name = "started_at")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    List<Instant> visits = new ArrayList<>();
+
+    /** The number of the current visit, from 1. */
+    int visit() {
+        return visits.size();
+    }
+
+    /** The case's own way to take studies at high risk of bias; empty where the department's applies. */
+    Optional<String> ownHighBias() {
+        return Optional.ofNullable(highBias);
+    }
 }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
@@ -16,12 +17,18 @@ import lexicor.server.cases.CaseViews.CaseSummary;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.Examination;
 import lexicor.server.cases.CaseViews.IntakeChange;
+import lexicor.server.cases.CaseViews.LadderChange;
 import lexicor.server.cases.CaseViews.NewCase;
 import lexicor.server.cases.CaseViews.NewOverride;
 import lexicor.server.cases.CaseViews.NewTap;
+import lexicor.server.cases.CaseViews.PlanChange;
+import lexicor.server.cases.CaseViews.Sharing;
+import lexicor.server.cases.CaseViews.TapView;
+import lexicor.server.people.PeopleService;
+import lexicor.server.people.SignedIn;
+import lexicor.server.privacy.PersonalDetails;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.SettingsService;
-import lexicor.server.standing.Standing;
 import lexicor.server.standing.StandingService;
 import lexicor.server.standing.Weighed;
 import org.springframework.data.domain.PageRequest;
@@ -36,10 +43,17 @@ class CaseService {
     private static final int PAGE = 50;
 
     private final CaseStore cases;
+    private final CaseDoor door;
+    private final SignedIn signedIn;
+    private final PeopleService people;
+    private final AccessLog log;
+    private final RecordingClock clock;
     private final TapStore taps;
     private final OverrideStore overrides;
     private final CaseAssembly assembly;
     private final Safety safety;
+    private final Plans plans;
+    private final Ladders ladders;
     private final IntakeCheck check;
     private final StandingService standings;
     private final SettingsService settings;
@@ -47,19 +61,33 @@ class CaseService {
 
     CaseService(
             CaseStore cases,
+            CaseDoor door,
+            SignedIn signedIn,
+            PeopleService people,
+            AccessLog log,
+            RecordingClock clock,
             TapStore taps,
             OverrideStore overrides,
             CaseAssembly assembly,
             Safety safety,
+            Plans plans,
+            Ladders ladders,
             IntakeCheck check,
             StandingService standings,
             SettingsService settings,
             Catalogue catalogue) {
         this.cases = cases;
+        this.door = door;
+        this.signedIn = signedIn;
+        this.people = people;
+        this.log = log;
+        this.clock = clock;
         this.taps = taps;
         this.overrides = overrides;
         this.assembly = assembly;
         this.safety = safety;
+        this.plans = plans;
+        this.ladders = ladders;
         this.check = check;
         this.standings = standings;
         this.settings = settings;
@@ -68,33 +96,41 @@ class CaseService {
 
     @Transactional(readOnly = true)
     public List<CaseSummary> list(String search, int page) {
-        List<CaseRecord> found = cases.search(search, PageRequest.of(page, PAGE));
+        List<CaseRecord> found = cases.search(
+                search, signedIn.person().name(), settings.current().shareAll(), PageRequest.of(page, PAGE));
         Map<Long, List<TapRecord>> byCase =
                 taps
-                        .findByCaseIdInAndUndoneFalseOrderById(
+                        .findByCaseIdInAndUndoneFalseOrderByTappedAtAscIdAsc(
                                 found.stream().map(c -> c.id).toList())
                         .stream()
                         .collect(Collectors.groupingBy(t -> t.caseId));
         return found.stream()
-                .map(c -> summary(c, assembly.readings(byCase.getOrDefault(c.id, List.of()))))
+                .map(c -> summary(
+                        c,
+                        assembly.readings(byCase.getOrDefault(c.id, List.of()).stream()
+                                .filter(t -> t.visit == c.visit())
+                                .toList())))
                 .toList();
     }
 
     @Transactional
     public CaseView create(NewCase request) {
         check.complaint(request.complaint());
-        check.side("involvedSide", request.involvedSide());
+        IntakeCheck.side("involvedSide", request.involvedSide());
         String setting = Optional.ofNullable(request.setting()).orElse(DEFAULT_SETTING);
         check.setting(setting);
         String code = Optional.ofNullable(request.code()).orElseGet(this::nextCode);
         check.code(code);
+        PersonalDetails.questionCode("code", code, request.sure());
         if (cases.findByCode(code).isPresent()) {
             throw Refusal.conflict("code: there is already a case " + code + "; choose another code");
         }
         CaseRecord stored = new CaseRecord();
         stored.code = code;
+        stored.owner = signedIn.person().name();
         stored.createdAt = now();
         stored.updatedAt = stored.createdAt;
+        stored.visits.add(stored.createdAt);
         stored.complaint = request.complaint();
         stored.involvedSide = request.involvedSide();
         stored.setting = setting;
@@ -108,9 +144,17 @@ class CaseService {
         return view(cases.saveAndFlush(stored));
     }
 
+    /** The case, as somebody opens it. */
+    @Transactional
+    public CaseView open(String code) {
+        CaseRecord stored = door.existing(code);
+        log.opened(code);
+        return view(stored);
+    }
+
     @Transactional(readOnly = true)
     public CaseView get(String code) {
-        return view(find(code));
+        return view(door.existing(code));
     }
 
     /** Saves an intake made from the stored version; one made from an older version is refused and nothing is lost. */
@@ -120,12 +164,11 @@ class CaseService {
             throw Refusal.field("intake", "missing");
         }
         check.intake(change.intake());
-        CaseRecord stored = cases.lockByCode(code).orElseThrow(() -> unknown(code));
-        if (stored.version != change.version()) {
-            throw Refusal.conflict("version: case " + code
-                    + " was changed elsewhere in the meantime; here is your page anew, please repeat the last change");
-        }
+        CaseRecord stored = atVersion(code, change.version());
         Intake intake = change.intake();
+        if (!intake.mechanism().equals(stored.mechanism)) {
+            PersonalDetails.question("intake.mechanism", intake.mechanism(), change.sure());
+        }
         stored.complaint = intake.complaint();
         stored.involvedSide = intake.involvedSide();
         stored.dominantSide = intake.dominantSide();
@@ -151,9 +194,34 @@ class CaseService {
         return view(cases.saveAndFlush(stored));
     }
 
+    /** Hands a case on or shares it; its examiner or a lead can. */
+    @Transactional
+    public CaseView share(String code, Sharing sharing) {
+        CaseRecord stored = atVersion(code, sharing.version());
+        door.ownedBy(signedIn.person(), stored);
+        List<String> known = people.colleagues();
+        if (sharing.owner() == null || !known.contains(sharing.owner())) {
+            throw Refusal.field("owner", "expected somebody who keeps cases, found " + sharing.owner());
+        }
+        if (sharing.shares() == null || !known.containsAll(sharing.shares())) {
+            throw Refusal.field("shares", "expected a list of people who keep cases, which may be empty");
+        }
+        stored.owner = sharing.owner();
+        stored.shares.clear();
+        stored.shares.addAll(sharing.shares());
+        stored.shares.remove(stored.owner);
+        return view(cases.saveAndFlush(stored));
+    }
+
     /** Records a tap; the same tap sent again changes nothing. */
     @Transactional
     public Examination tap(String code, NewTap tap) {
+        return examination(record(code, tap));
+    }
+
+    /** The same, where nobody waits to see what follows. */
+    @Transactional
+    public CaseRecord record(String code, NewTap tap) {
         if (tap.tapId() == null || tap.changes() == null) {
             throw Refusal.field(tap.tapId() == null ? "tapId" : "changes", "missing");
         }
@@ -163,73 +231,141 @@ class CaseService {
         record.at = Optional.ofNullable(tap.at()).orElse("");
         record.side = tap.side();
         record.changes = assembly.changes(tap.changes());
-        record.recordedAt = now();
+        record.recordedAt = clock.now();
+        record.device = Optional.ofNullable(tap.device()).orElse("");
+        check.device(record.device, tap.ageMillis());
         assembly.tap(record);
-        CaseRecord stored = cases.lockByCode(code).orElseThrow(() -> unknown(code));
+        CaseRecord stored = door.lockExisting(code);
         Optional<TapRecord> sentBefore = taps.findByKey(tap.tapId());
         if (sentBefore.isEmpty()) {
             safety.allow(stored, record.test);
             record.caseId = stored.id;
+            record.madeBy = signedIn.person().name();
+            record.visit = visit(stored, tap.visit());
+            record.tappedAt =
+                    tappedAt(record, Optional.ofNullable(tap.ageMillis()).orElse(0L));
+            record.variant = settings.current().variants().get(record.test);
             taps.saveAndFlush(record);
             cases.touch(stored.id, record.recordedAt);
         } else if (!sentBefore.get().caseId.equals(stored.id)) {
             throw Refusal.conflict("tapId: this tap belongs to another case");
         }
-        return examination(stored);
+        return stored;
+    }
+
+    /** The visit a tap belongs to; one that waited on a device belongs to the visit it was made at. */
+    private static int visit(CaseRecord stored, Integer sent) {
+        int visit = Optional.ofNullable(sent).orElse(stored.visit());
+        if (visit < 1 || visit > stored.visit()) {
+            throw Refusal.field("visit", "expected 1 to " + stored.visit() + ", found " + visit);
+        }
+        return visit;
     }
 
     /** Keeps the written reason for going ahead with a blocked test; from then on it can be recorded. */
     @Transactional
     public Examination goAhead(String code, NewOverride request) {
-        CaseRecord stored = cases.lockByCode(code).orElseThrow(() -> unknown(code));
+        CaseRecord stored = door.lockExisting(code);
         OverrideRecord override = safety.goAhead(stored, request.test(), request.reason());
+        PersonalDetails.question("reason", override.reason, request.sure());
         override.recordedAt = now();
+        override.madeBy = signedIn.person().name();
         overrides.saveAndFlush(override);
         cases.touch(stored.id, override.recordedAt);
         return examination(stored);
     }
 
-    /** Takes back the latest tap that stands; without one, nothing happens. */
+    /**
+     * When the tap was made. The sender says how long ago, so that its clock does not matter; the taps of one device stay in
+     * their order whatever the line or this clock does.
+     */
+    private Instant tappedAt(TapRecord tap, long ageMillis) {
+        Instant made = tap.recordedAt.minusMillis(ageMillis);
+        return taps.findFirstByCaseIdAndDeviceOrderByTappedAtDesc(tap.caseId, tap.device)
+                .map(latest -> latest.tappedAt.plus(1, ChronoUnit.MICROS))
+                .filter(soonest -> soonest.isAfter(made))
+                .orElse(made);
+    }
+
+    /** Takes a tap back; one that was taken back before stays so. */
     @Transactional
-    public Examination undo(String code) {
-        CaseRecord stored = cases.lockByCode(code).orElseThrow(() -> unknown(code));
-        taps.findFirstByCaseIdAndUndoneFalseOrderByIdDesc(stored.id).ifPresent(tap -> {
+    public Examination undo(String code, UUID tapId) {
+        if (tapId == null) {
+            throw Refusal.field("tapId", "missing");
+        }
+        CaseRecord stored = door.lockExisting(code);
+        TapRecord tap = taps.findByKey(tapId)
+                .filter(t -> t.caseId.equals(stored.id))
+                .orElseThrow(() -> Refusal.notFound("There is no tap " + tapId + " in case " + code + "."));
+        if (!tap.undone) {
             tap.undone = true;
+            tap.undoneAt = now();
+            tap.undoneBy = signedIn.person().name();
             taps.saveAndFlush(tap);
             cases.touch(stored.id, now());
-        });
+        }
         return examination(stored);
+    }
+
+    /** Every tap ever made in the case, oldest first. */
+    @Transactional(readOnly = true)
+    public List<TapView> taps(String code) {
+        return taps.findByCaseIdOrderByTappedAtAscIdAsc(door.existing(code).id).stream()
+                .map(assembly::view)
+                .toList();
+    }
+
+    /** Saves a running order made from the stored version. */
+    @Transactional
+    public CaseView savePlan(String code, PlanChange change) {
+        CaseRecord stored = atVersion(code, change.version());
+        List<String> tests = plans.checked(change.tests(), change.arrange());
+        stored.plan.clear();
+        stored.plan.addAll(tests);
+        stored.updatedAt = now();
+        return view(cases.saveAndFlush(stored));
+    }
+
+    /** Starts a ladder with an answer to its question, or leaves it. */
+    @Transactional
+    public CaseView walkLadder(String code, String ladder, LadderChange change) {
+        CaseRecord stored = atVersion(code, change.version());
+        ladders.check(ladder, change.answer());
+        if (change.answer() == null) {
+            stored.ladders.remove(ladder);
+        } else {
+            stored.ladders.put(ladder, change.answer());
+        }
+        stored.updatedAt = now();
+        return view(cases.saveAndFlush(stored));
+    }
+
+    /** The case, locked, if it still has the version that somebody's change was made from. */
+    CaseRecord atVersion(String code, long version) {
+        CaseRecord stored = door.lockExisting(code);
+        if (stored.version != version) {
+            throw Refusal.conflict("version: case " + code
+                    + " was changed elsewhere in the meantime; here is your page anew, please repeat the last change");
+        }
+        return stored;
     }
 
     @Transactional(readOnly = true)
     public Weighed weighed(String code) {
-        CaseRecord stored = find(code);
-        return standings.weighed(assembly.bedside(stored, readings(stored)), settings.current(), bias(stored));
-    }
-
-    private CaseRecord find(String code) {
-        return cases.findByCode(code).orElseThrow(() -> unknown(code));
-    }
-
-    private static Refusal unknown(String code) {
-        return Refusal.notFound("There is no case " + code + ".");
+        CaseRecord stored = door.existing(code);
+        return standings.weighed(assembly.bedside(stored, readings(stored)), settings.current(), stored.ownHighBias());
     }
 
     private Complaint complaint(CaseRecord stored) {
         return catalogue.complaint(stored.complaint).orElseThrow();
     }
 
-    private static Optional<String> bias(CaseRecord stored) {
-        return Optional.ofNullable(stored.highBias);
-    }
-
     private Readings readings(CaseRecord stored) {
-        return assembly.readings(taps.findByCaseIdAndUndoneFalseOrderById(stored.id));
+        return assembly.readings(taps.standing(stored));
     }
 
     private CaseSummary summary(CaseRecord stored, Readings readings) {
         BedsideCase bedside = assembly.bedside(stored, readings);
-        Standing standing = standings.standing(bedside, settings.current(), bias(stored));
         return new CaseSummary(
                 stored.code,
                 stored.complaint,
@@ -238,10 +374,12 @@ class CaseService {
                 stored.mechanism,
                 stored.updatedAt,
                 readings.tests().size(),
-                standing.conditions().stream().findFirst().orElse(null));
+                standings.conditions(bedside, settings.current(), stored.ownHighBias()).stream()
+                        .findFirst()
+                        .orElse(null));
     }
 
-    private CaseView view(CaseRecord stored) {
+    CaseView view(CaseRecord stored) {
         Intake intake = new Intake(
                 stored.complaint,
                 stored.involvedSide,
@@ -259,22 +397,28 @@ class CaseService {
         return new CaseView(
                 stored.code,
                 stored.version,
+                stored.owner,
+                List.copyOf(stored.shares),
                 stored.createdAt,
                 stored.updatedAt,
+                List.copyOf(stored.visits),
                 complaint(stored).name(),
                 intake,
+                plans.view(stored),
                 examination(stored));
     }
 
     private Examination examination(CaseRecord stored) {
-        List<TapRecord> standing = taps.findByCaseIdAndUndoneFalseOrderById(stored.id);
+        List<TapRecord> standing = taps.standing(stored);
         Readings readings = assembly.readings(standing);
         BedsideCase bedside = assembly.bedside(stored, readings);
         return new Examination(
                 CaseAssembly.places(readings),
                 assembly.findings(readings, CaseAssembly.involved(stored)),
-                standings.standing(bedside, settings.current(), bias(stored)),
-                !standing.isEmpty(),
+                standings.standing(bedside, settings.current(), stored.ownHighBias()),
+                standing.isEmpty() ? null : standing.get(standing.size() - 1).key,
+                ladders.views(stored, bedside),
+                assembly.variants(standing),
                 safety.blocked(stored),
                 safety.warnings(stored, bedside.findings()));
     }

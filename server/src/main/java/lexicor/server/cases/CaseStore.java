@@ -18,9 +18,15 @@ interface CaseStore extends JpaRepository<CaseRecord, Long> {
     @Query("select c from CaseRecord c where c.code = :code")
     Optional<CaseRecord> lockByCode(String code);
 
+    /** Those that somebody may open, the latest first. */
     @Query(
-            "select c from CaseRecord c where lower(c.code) like concat('%', lower(:search), '%') order by c.updatedAt desc")
-    List<CaseRecord> search(String search, Pageable page);
+            "select c from CaseRecord c where c.deletedAt is null and lower(c.code) like concat('%', lower(:search), '%')"
+                    + " and (:all = true or c.owner is null or c.owner = :person or :person member of c.shares)"
+                    + " order by c.updatedAt desc")
+    List<CaseRecord> search(String search, String person, boolean all, Pageable page);
+
+    /** Deleted long enough ago to be gone. */
+    List<CaseRecord> findByDeletedAtBefore(Instant time);
 
     @Query(
             "select c.code from CaseRecord c where c.code like concat(:prefix, '%') order by length(c.code) desc, c.code desc")

@@ -1,5 +1,6 @@
 package lexicor.server.cases;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -12,12 +13,17 @@ import lexicor.server.standing.Standing.ConditionStanding;
 final class CaseViews {
     private CaseViews() {}
 
-    /** A new case; without a code it gets the next free one. */
+    /**
+     * A new case; without a code it gets the next free one.
+     *
+     * @param sure whether a code that looks like a date of birth was asked about and is none
+     */
     record NewCase(
             @Schema(nullable = true) String code,
             String complaint,
             String involvedSide,
-            @Schema(nullable = true) String setting) {}
+            @Schema(nullable = true) String setting,
+            @Schema(nullable = true) Boolean sure) {}
 
     /** A line of the list of cases. */
     record CaseSummary(
@@ -30,25 +36,114 @@ final class CaseViews {
             int testsDone,
             @Schema(nullable = true) ConditionStanding leading) {}
 
-    /** A case: its intake, and where the examination is. The version is for saving the intake. */
+    /**
+     * A case: its intake, and where the examination of the current visit is.
+     *
+     * @param version for saving the intake
+     * @param owner whose case it is; absent from before there were accounts
+     * @param shares who else may open it
+     * @param visits when each visit began; the last is the current one
+     */
     record CaseView(
             String code,
             long version,
+            @Schema(nullable = true) String owner,
+            List<String> shares,
             Instant createdAt,
             Instant updatedAt,
+            List<Instant> visits,
             String complaintName,
             Intake intake,
+            PlanView plan,
             Examination examination) {}
 
-    /** An intake to save over the version it was made from. */
-    record IntakeChange(long version, Intake intake) {}
+    /**
+     * The running order.
+     *
+     * @param own whether somebody changed it; otherwise it is the one proposed for the candidates
+     */
+    record PlanView(boolean own, List<String> tests) {}
 
-    /** What is recorded and where that leaves the case. */
+    /**
+     * A running order to save over the version of the case that it was made from.
+     *
+     * @param tests in order, each once; empty to follow the proposed order again
+     * @param arrange whether to bring them into the order that spares the patient most
+     */
+    record PlanChange(long version, List<String> tests, boolean arrange) {}
+
+    /** The answer that starts a ladder; none leaves it. */
+    record LadderChange(long version, @Schema(nullable = true) String answer) {}
+
+    /**
+     * A ladder that fits the case, and how far it was walked.
+     *
+     * @param fits the answer that the findings give to its question
+     * @param answer the answer it was started with; absent while it is only offered
+     * @param current the test to do now
+     * @param unclear whether that test was done without a clear outcome
+     * @param ended whether it was walked to an end
+     * @param suspect conditions to suspect at the end
+     * @param reading what the end says
+     */
+    record LadderView(
+            String id,
+            String name,
+            String question,
+            List<String> answers,
+            @Schema(nullable = true) String fits,
+            @Schema(nullable = true) String answer,
+            List<LadderStep> taken,
+            @Schema(nullable = true) String current,
+            boolean unclear,
+            boolean ended,
+            List<String> suspect,
+            String reading) {}
+
+    /** A test of a ladder that was done and what it came to. */
+    record LadderStep(String test, String outcome) {}
+
+    /** A tap as it is kept, taken back or not. */
+    record TapView(
+            UUID tapId,
+            Instant tappedAt,
+            Instant recordedAt,
+            int visit,
+            String device,
+            String test,
+            String at,
+            String side,
+            @JsonInclude(content = JsonInclude.Include.ALWAYS) Map<String, Object> changes,
+            boolean takenBack) {}
+
+    /** Takes a tap back. */
+    record TakeBack(UUID tapId) {}
+
+    /** The variant in which a test was recorded. */
+    record VariantDone(String test, String name, String note) {}
+
+    /**
+     * An intake to save over the version it was made from.
+     *
+     * @param sure whether a text that looks like personal details was asked about and holds none
+     */
+    record IntakeChange(long version, Intake intake, @Schema(nullable = true) Boolean sure) {}
+
+    /** Whose the case is from now on, and who else may open it. */
+    record Sharing(long version, String owner, List<String> shares) {}
+
+    /**
+     * What is recorded and where that leaves the case.
+     *
+     * @param lastTap the latest tap that stands, the one to take back
+     */
     record Examination(
             List<PlaceReadings> readings,
             List<FindingView> findings,
             Standing standing,
-            boolean canUndo,
+            @Schema(nullable = true) UUID lastTap,
+            List<LadderView> ladders,
+            List<VariantDone> variants,
             List<BlockedTest> blocked,
             List<RaisedWarning> warnings) {}
 
@@ -64,7 +159,7 @@ final class CaseViews {
     record RaisedWarning(String id, String message, String because) {}
 
     /** The written reason for going ahead with a blocked test. */
-    record NewOverride(String test, String reason) {}
+    record NewOverride(String test, String reason, @Schema(nullable = true) Boolean sure) {}
 
     /** What stands recorded at one place. */
     record PlaceReadings(String test, String at, String side, Map<String, Object> values) {}
@@ -77,6 +172,17 @@ final class CaseViews {
      *
      * @param tapId made by the sender; the same tap sent twice is recorded once
      * @param changes leaf names with a truth value, a number, a code, or null to clear
+     * @param device a random name of the device, so that its taps stay in their order; may be absent
+     * @param ageMillis how long ago it was made; absent for just now
+     * @param visit the number of the visit it was made at; absent for the current one
      */
-    record NewTap(UUID tapId, String test, String at, String side, Map<String, Object> changes) {}
+    record NewTap(
+            UUID tapId,
+            String test,
+            String at,
+            String side,
+            Map<String, Object> changes,
+            @Schema(nullable = true) String device,
+            @Schema(nullable = true) Long ageMillis,
+            @Schema(nullable = true) Integer visit) {}
 }

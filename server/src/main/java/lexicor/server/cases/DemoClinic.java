@@ -1,6 +1,8 @@
 package lexicor.server.cases;
 
 import java.nio.file.Path;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,35 +19,73 @@ import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.IntakeChange;
 import lexicor.server.cases.CaseViews.NewCase;
 import lexicor.server.cases.CaseViews.NewTap;
+import lexicor.server.cases.MeasureViews.NewMeasure;
+import lexicor.server.people.DemoAccounts;
+import lexicor.server.people.SignedIn;
+import lexicor.server.settings.SettingsService;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Fills an empty database with the demo clinic's cases, through the same doors as a user's. */
 @Component
 @ConditionalOnExpression("'${lexicor.demo}' != ''")
 class DemoClinic implements ApplicationRunner {
+    private static final String LEAD = "heron";
+    private static final String EXAMINER = "tern";
+    private static final double DAY_MILLIS = 24 * 60 * 60 * 1000.0;
+
     private final Path folder;
     private final CaseService service;
     private final CaseStore cases;
+    private final MeasureService measures;
+    private final VisitService later;
+    private final DemoAccounts accounts;
+    private final SignedIn signedIn;
+    private final SettingsService settings;
+    private final TransactionTemplate inOneStep;
     private final Catalogue catalogue;
 
-    DemoClinic(@Value("${lexicor.demo}") Path folder, CaseService service, CaseStore cases, Catalogue catalogue) {
+    DemoClinic(
+            @Value("${lexicor.demo}") Path folder,
+            CaseService service,
+            CaseStore cases,
+            MeasureService measures,
+            VisitService later,
+            DemoAccounts accounts,
+            SignedIn signedIn,
+            SettingsService settings,
+            TransactionTemplate inOneStep,
+            Catalogue catalogue) {
         this.folder = folder;
         this.service = service;
         this.cases = cases;
+        this.measures = measures;
+        this.later = later;
+        this.accounts = accounts;
+        this.signedIn = signedIn;
+        this.settings = settings;
+        this.inOneStep = inOneStep;
         this.catalogue = catalogue;
     }
 
     @Override
-    @Transactional
     public void run(ApplicationArguments args) {
+        accounts.create();
         if (cases.count() == 0) {
+            signedIn.as(
+                    accounts.person(LEAD),
+                    () -> settings.save(settings.current().sharedByAll()));
             Entry file = Documents.yaml(folder, "cases.yaml");
-            file.children("cases").forEach(this::open);
+            file.children("cases")
+                    .forEach(listed -> signedIn.as(
+                            accounts.person(listed.optionalText("examiner").orElse(EXAMINER)), () -> {
+                                open(listed);
+                                return null;
+                            }));
             file.done();
         }
     }
@@ -54,8 +94,9 @@ class DemoClinic implements ApplicationRunner {
         String code = listed.text("code");
         Entry entry = listed.named("cases." + code);
         entry.has("code");
+        entry.has("examiner");
         String side = entry.text("side");
-        CaseView opened = service.create(new NewCase(code, entry.text("complaint"), side, entry.text("setting")));
+        CaseView opened = service.create(new NewCase(code, entry.text("complaint"), side, entry.text("setting"), true));
         Map<String, String> suspicion = new LinkedHashMap<>();
         entry.map("suspicion").forEach((condition, step) -> suspicion.put(condition, step.asString()));
         Map<String, Boolean> answers = new LinkedHashMap<>();
@@ -81,21 +122,72 @@ class DemoClinic implements ApplicationRunner {
                                         .toList(),
                                 answers,
                                 entry.texts("precautions"),
-                                entry.texts("warnings"))));
-        entry.children("tests").forEach(t -> examine(code, side, t));
+                                entry.texts("warnings")),
+                        true));
+        List<Entry> visits = new ArrayList<>(entry.children("earlier"));
+        visits.add(entry);
+        List<Instant> began = new ArrayList<>();
+        for (Entry visit : visits) {
+            if (!began.isEmpty()) {
+                later.start(code, service.get(code).version());
+            }
+            began.add(record(code, side, visit));
+        }
+        // The one thing that no user can do: the demo's first days lie behind it.
+        inOneStep.executeWithoutResult(step -> {
+            List<Instant> visitsBegan = cases.findByCode(code).orElseThrow().visits;
+            visitsBegan.clear();
+            visitsBegan.addAll(began);
+        });
+    }
+
+    private Instant record(String code, String side, Entry visit) {
+        long ageMillis = (long) (visit.optionalNumber("daysAgo", 0, 365).orElse(0) * DAY_MILLIS);
+        visit.children("tests").forEach(t -> examine(code, side, t, ageMillis));
+        visit.children("measures").forEach(m -> measure(code, side, m));
+        visit.done();
+        return Instant.now().truncatedTo(ChronoUnit.MICROS).minusMillis(ageMillis);
+    }
+
+    private void measure(String code, String involved, Entry entry) {
+        String other = involved.equals("left") ? "right" : "left";
+        String measure = entry.text("measure");
+        String item = entry.text("item");
+        values(code, measure, item, other, entry, "other", "otherNotes");
+        values(code, measure, item, involved, entry, "involved", "notes");
         entry.done();
     }
 
-    private void examine(String code, String involved, Entry entry) {
+    private void values(
+            String code, String measure, String item, String side, Entry entry, String trials, String noted) {
+        Map<String, Object> changes = new LinkedHashMap<>();
+        List<Double> numbers = entry.numbers(trials);
+        if (!numbers.isEmpty()) {
+            changes.put(item, numbers);
+        }
+        entry.map(noted)
+                .forEach((note, value) -> changes.put(
+                        note,
+                        value.isBoolean()
+                                ? (Object) value.asBoolean()
+                                : value.isNumber() ? (Object) value.asDouble() : value.asString()));
+        if (!changes.isEmpty()) {
+            measures.keep(code, new NewMeasure(UUID.randomUUID(), measure, side, changes, false));
+        }
+    }
+
+    private void examine(String code, String involved, Entry entry, long visitAgeMillis) {
         ClinicalTest test =
                 catalogue.test(entry.text("test")).orElseThrow(() -> entry.problem("test", "there is no such test"));
         String at = entry.optionalText("at").orElse("");
+        long ageMillis = entry.has("daysAgo") ? (long) (entry.number("daysAgo", 0, 90) * DAY_MILLIS) : visitAgeMillis;
         String other = involved.equals("left") ? "right" : "left";
         List<NewTap> taps = new ArrayList<>();
         tap(entry, test, at, other, "other", "otherSet").ifPresent(taps::add);
         tap(entry, test, at, involved, "involved", "set").ifPresent(taps::add);
         entry.done();
-        taps.forEach(t -> service.tap(code, t));
+        taps.forEach(t -> service.record(
+                code, new NewTap(t.tapId(), t.test(), t.at(), t.side(), t.changes(), null, ageMillis, null)));
     }
 
     private static Optional<NewTap> tap(
@@ -113,6 +205,6 @@ class DemoClinic implements ApplicationRunner {
         entry.map(numbers).forEach((leaf, value) -> changes.put(leaf, value.asDouble()));
         return changes.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new NewTap(UUID.randomUUID(), test.id(), at, side, changes));
+                : Optional.of(new NewTap(UUID.randomUUID(), test.id(), at, side, changes, null, null, null));
     }
 }

@@ -21,6 +21,8 @@ class IntakeCheck {
     private static final Pattern CODE = Pattern.compile("[A-Z]{1,4}-[0-9]{1,6}");
     private static final int MAX_MECHANISM = 400;
     private static final int MAX_CANDIDATES = 50;
+    private static final int MAX_DEVICE = 40;
+    private static final long MAX_AGE_MILLIS = 90L * 24 * 60 * 60 * 1000;
 
     private final Catalogue catalogue;
 
@@ -31,6 +33,15 @@ class IntakeCheck {
     void code(String code) {
         if (!CODE.matcher(code).matches()) {
             throw Refusal.field("code", "expected up to four capital letters, a dash and a number, never a name");
+        }
+    }
+
+    void device(String device, Long ageMillis) {
+        if (device.length() > MAX_DEVICE) {
+            throw Refusal.field("device", "expected at most " + MAX_DEVICE + " characters");
+        }
+        if (ageMillis != null && (ageMillis < 0 || ageMillis > MAX_AGE_MILLIS)) {
+            throw Refusal.field("ageMillis", "expected 0 to " + MAX_AGE_MILLIS + ", which is 90 days");
         }
     }
 
@@ -80,7 +91,7 @@ class IntakeCheck {
         }
     }
 
-    void side(String field, String side) {
+    static void side(String field, String side) {
         if (!"left".equals(side) && !"right".equals(side)) {
             throw Refusal.field(field, "expected left or right, found " + side);
         }

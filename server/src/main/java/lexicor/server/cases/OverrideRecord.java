@@ -22,6 +22,10 @@ class OverrideRecord {
     @Column(name = "test_id")
     String test;
 
+    int visit;
     String reason;
     Instant recordedAt;
+
+    /** Null from before there were accounts. */
+    String madeBy;
 }

@@ -5,4 +5,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface OverrideStore extends JpaRepository<OverrideRecord, Long> {
     List<OverrideRecord> findByCaseIdOrderById(Long caseId);
+
+    List<OverrideRecord> findByCaseIdAndVisitOrderById(Long caseId, int visit);
 }

@@ -51,6 +51,7 @@ class Safety {
         }
         OverrideRecord override = new OverrideRecord();
         override.caseId = stored.id;
+        override.visit = stored.visit();
         override.test = test;
         override.reason = text;
         return override;
@@ -63,7 +64,7 @@ class Safety {
             return List.of();
         }
         Map<String, String> reasons = new LinkedHashMap<>();
-        overrides.findByCaseIdOrderById(stored.id).forEach(o -> reasons.put(o.test, o.reason));
+        overrides.findByCaseIdAndVisitOrderById(stored.id, stored.visit()).forEach(o -> reasons.put(o.test, o.reason));
         return catalogue.tests().stream()
                 .filter(t -> !Precaution.blocking(t, set).isEmpty())
                 .map(t -> new BlockedTest(

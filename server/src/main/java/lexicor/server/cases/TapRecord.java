@@ -29,8 +29,29 @@ class TapRecord {
     @Column(name = "at_place")
     String at;
 
+    /** The number of the visit it belongs to, from 1. */
+    int visit;
+
     String side;
     String changes;
     Instant recordedAt;
+
+    /** Null from before there were accounts. */
+    String madeBy;
+
+    /** Null unless it was taken back. */
+    String undoneBy;
+
+    Instant undoneAt;
+
+    /** When it was made, by this server's clock; earlier than it was recorded where it had to wait. */
+    Instant tappedAt;
+
+    /** Made by the browser, so that the taps of one device stay in their order. */
+    String device;
+
+    /** The variant of the test in use then; null where it was done as described. */
+    String variant;
+
     boolean undone;
 }

@@ -2,7 +2,6 @@ package lexicor.server.catalogue;
 
 import java.nio.file.Path;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Packs;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -12,6 +11,6 @@ import org.springframework.context.annotation.Configuration;
 class CatalogueConfiguration {
     @Bean
     Catalogue catalogue(@Value("${lexicor.packs}") Path packs) {
-        return Packs.read(packs);
+        return PacksAhead.read(packs);
     }
 }

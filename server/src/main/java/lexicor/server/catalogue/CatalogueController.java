@@ -26,6 +26,7 @@ import lexicor.server.catalogue.CatalogueView.DialView;
 import lexicor.server.catalogue.CatalogueView.HistoryItemView;
 import lexicor.server.catalogue.CatalogueView.PadView;
 import lexicor.server.catalogue.CatalogueView.TestView;
+import lexicor.server.catalogue.CatalogueView.VariantView;
 import lexicor.server.catalogue.CatalogueView.WarningView;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -90,13 +91,14 @@ class CatalogueController {
         return new TestView(
                 t.id(),
                 t.name(),
+                t.aliases(),
                 t.region(),
                 t.kind(),
                 t.family(),
                 t.position(),
                 t.minutes(),
                 t.provocation(),
-                t.holdSeconds().isPresent() ? t.holdSeconds().getAsInt() : null,
+                holdSeconds(t),
                 t.bothSides(),
                 t.steps(),
                 t.criteria().stream()
@@ -107,7 +109,14 @@ class CatalogueController {
                 t.watchFor(),
                 t.contraindications(),
                 t.after(),
+                t.variants().stream()
+                        .map(v -> new VariantView(v.name(), v.note(), t.done(v).position(), holdSeconds(t.done(v))))
+                        .toList(),
                 List.copyOf(catalogue.conditionsInformedBy(t.criterionIds())));
+    }
+
+    private static Integer holdSeconds(ClinicalTest t) {
+        return t.holdSeconds().isPresent() ? t.holdSeconds().getAsInt() : null;
     }
 
     private static BoardView board(PadBoard board) {

@@ -24,6 +24,7 @@ record CatalogueView(
     record TestView(
             String id,
             String name,
+            List<String> aliases,
             String region,
             String kind,
             String family,
@@ -39,7 +40,11 @@ record CatalogueView(
             List<String> watchFor,
             List<String> contraindications,
             List<String> after,
+            List<VariantView> variants,
             List<String> informs) {}
+
+    /** A school's own way to do a test, with the position and hold time that it then has. */
+    record VariantView(String name, String note, String position, @Schema(nullable = true) Integer holdSeconds) {}
 
     record CriterionView(String id, String label, String at) {}
 

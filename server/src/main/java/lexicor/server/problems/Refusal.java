@@ -8,6 +8,8 @@ import org.springframework.http.HttpStatus;
 public final class Refusal extends RuntimeException {
     private final HttpStatus status;
     private final transient List<Problem> problems;
+    private long retrySeconds;
+    private boolean question;
 
     private Refusal(HttpStatus status, String message, List<Problem> problems) {
         super(message);
@@ -23,10 +25,44 @@ public final class Refusal extends RuntimeException {
         return new Refusal(HttpStatus.CONFLICT, message, List.of());
     }
 
+    /** Whoever asks is not signed in, or not well. */
+    public static Refusal signedOut(String message) {
+        return new Refusal(HttpStatus.UNAUTHORIZED, message, List.of());
+    }
+
+    /** Too many tries; the next may come after so many seconds. */
+    public static Refusal tooSoon(String message, long seconds) {
+        Refusal refusal = new Refusal(HttpStatus.TOO_MANY_REQUESTS, message, List.of());
+        refusal.retrySeconds = seconds;
+        return refusal;
+    }
+
+    /** The same as not there, so that nobody learns of it, or plainly not theirs to do. */
+    public static Refusal forbidden(String message) {
+        return new Refusal(HttpStatus.FORBIDDEN, message, List.of());
+    }
+
     /** A field that cannot be used as it is. */
     public static Refusal field(String field, String message) {
         return new Refusal(
                 HttpStatus.UNPROCESSABLE_CONTENT, field + ": " + message, List.of(new Problem("", field, message)));
+    }
+
+    /** Something doubtful: it is saved if it is sent again as meant. */
+    public static Refusal question(String field, String message) {
+        Refusal refusal = field(field, message);
+        refusal.question = true;
+        return refusal;
+    }
+
+    /** Whether sending the same again as meant would do. */
+    boolean isQuestion() {
+        return question;
+    }
+
+    /** After how many seconds it may be tried again; 0 where that is not the matter. */
+    long retrySeconds() {
+        return retrySeconds;
     }
 
     HttpStatus status() {

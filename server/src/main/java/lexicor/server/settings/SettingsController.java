@@ -1,6 +1,7 @@
 package lexicor.server.settings;
 
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -20,6 +21,20 @@ class SettingsController {
     DepartmentSettings settings() {
         return service.current();
     }
+
+    /** What devices show to be let in. */
+    @GetMapping("/device-key")
+    DeviceKey deviceKey() {
+        return new DeviceKey(service.deviceKey());
+    }
+
+    @PostMapping("/device-key")
+    DeviceKey newDeviceKey() {
+        return new DeviceKey(service.newDeviceKey());
+    }
+
+    /** A key for devices. */
+    record DeviceKey(String key) {}
 
     @PutMapping
     DepartmentSettings saveSettings(@RequestBody DepartmentSettings change) {

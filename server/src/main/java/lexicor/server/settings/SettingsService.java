@@ -1,22 +1,51 @@
 package lexicor.server.settings;
 
+import java.security.SecureRandom;
+import java.util.Base64;
+import java.util.TreeMap;
+import lexicor.core.catalogue.Catalogue;
 import lexicor.core.weighing.WeighingSettings;
 import lexicor.server.problems.Refusal;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Keeps the department's settings. */
 @Service
 public class SettingsService {
-    private final SettingsStore store;
+    private static final double MOST_PERCENT = 50;
+    private static final double MOST_SHORT_DEGREES = 45;
+    private static final int LONGEST_LOCK_MINUTES = 120;
+    private static final int LONGEST_RETENTION_DAYS = 3650;
+    private static final int KEY_BYTES = 18;
 
-    SettingsService(SettingsStore store) {
+    private final SettingsStore store;
+    private final Catalogue catalogue;
+    private volatile DepartmentSettings kept;
+
+    SettingsService(SettingsStore store, Catalogue catalogue) {
         this.store = store;
+        this.catalogue = catalogue;
     }
 
-    @Transactional(readOnly = true)
+    /** As they are; asked for many times with every tap, so they are kept until they change. */
     public DepartmentSettings current() {
-        return view(store.findById(SettingsRecord.ONLY).orElseThrow());
+        DepartmentSettings seen = kept;
+        if (seen == null) {
+            seen = view(store.findById(SettingsRecord.ONLY).orElseThrow());
+            kept = seen;
+        }
+        return seen;
+    }
+
+    private static void afterCommit(Runnable then) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                then.run();
+            }
+        });
     }
 
     /** Saves settings made from the stored version; those made from an older one are refused. */
@@ -32,10 +61,39 @@ public class SettingsService {
         stored.highBias = change.highBias();
         stored.familyOverlap = change.familyOverlap();
         stored.generalOverlap = change.generalOverlap();
-        return view(store.saveAndFlush(stored));
+        stored.deficitPercent = change.deficitPercent();
+        stored.shortDegrees = change.shortDegrees();
+        stored.headStartPercent = change.headStartPercent();
+        stored.shareAll = change.shareAll();
+        stored.lockMinutes = change.lockMinutes();
+        stored.retentionDays = change.retentionDays();
+        stored.errors.clear();
+        stored.errors.putAll(change.errors());
+        stored.variants.clear();
+        stored.variants.putAll(change.variants());
+        DepartmentSettings saved = view(store.saveAndFlush(stored));
+        afterCommit(() -> kept = saved);
+        return saved;
     }
 
-    private static void check(DepartmentSettings change) {
+    /** What devices show to be let in. */
+    @Transactional
+    public synchronized String deviceKey() {
+        SettingsRecord stored = store.findById(SettingsRecord.ONLY).orElseThrow();
+        return stored.deviceKey == null ? newDeviceKey() : stored.deviceKey;
+    }
+
+    /** A new key; devices with the old one are no longer let in. */
+    @Transactional
+    public synchronized String newDeviceKey() {
+        byte[] random = new byte[KEY_BYTES];
+        new SecureRandom().nextBytes(random);
+        SettingsRecord stored = store.findById(SettingsRecord.ONLY).orElseThrow();
+        stored.deviceKey = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
+        return store.saveAndFlush(stored).deviceKey;
+    }
+
+    private void check(DepartmentSettings change) {
         if (change.school() == null
                 || DepartmentSettings.school(change.school()).isEmpty()) {
             throw Refusal.field("school", "there is no way to weigh called " + change.school());
@@ -50,10 +108,54 @@ public class SettingsService {
         if (!(change.generalOverlap() >= 0 && change.generalOverlap() <= change.familyOverlap())) {
             throw Refusal.field("generalOverlap", "expected a number from 0 to the overlap within a family");
         }
+        within("deficitPercent", change.deficitPercent(), 1, MOST_PERCENT);
+        within("shortDegrees", change.shortDegrees(), 1, MOST_SHORT_DEGREES);
+        within("headStartPercent", change.headStartPercent(), 0, MOST_PERCENT);
+        within("lockMinutes", change.lockMinutes(), 1, LONGEST_LOCK_MINUTES);
+        within("retentionDays", change.retentionDays(), 0, LONGEST_RETENTION_DAYS);
+        if (change.errors() == null) {
+            throw Refusal.field("errors", "missing; expected an object, which may be empty");
+        }
+        change.errors().forEach((reading, error) -> {
+            Double most = DepartmentSettings.ERRORS.get(reading);
+            if (most == null || error == null) {
+                throw Refusal.field(
+                        "errors." + reading,
+                        "expected a number for one of " + new java.util.TreeSet<>(DepartmentSettings.ERRORS.keySet()));
+            }
+            within("errors." + reading, error, 0, most);
+        });
+        if (change.variants() == null) {
+            throw Refusal.field("variants", "missing; expected an object, which may be empty");
+        }
+        change.variants().forEach((test, name) -> {
+            if (catalogue.test(test).flatMap(t -> t.variant(name)).isEmpty()) {
+                throw Refusal.field("variants." + test, "there is no variant " + name + " of this test");
+            }
+        });
+    }
+
+    private static void within(String field, double value, double low, double high) {
+        if (!(value >= low && value <= high)) {
+            throw Refusal.field(
+                    field, String.format(java.util.Locale.ROOT, "expected a number from %.0f to %.0f", low, high));
+        }
     }
 
     private static DepartmentSettings view(SettingsRecord stored) {
         return new DepartmentSettings(
-                stored.version, stored.school, stored.highBias, stored.familyOverlap, stored.generalOverlap);
+                stored.version,
+                stored.school,
+                stored.highBias,
+                stored.familyOverlap,
+                stored.generalOverlap,
+                stored.deficitPercent,
+                stored.shortDegrees,
+                stored.headStartPercent,
+                stored.shareAll,
+                stored.lockMinutes,
+                stored.retentionDays,
+                new TreeMap<>(stored.errors),
+                new TreeMap<>(stored.variants));
     }
 }

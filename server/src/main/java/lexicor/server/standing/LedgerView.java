@@ -16,10 +16,13 @@ import lexicor.core.evidence.Interval;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Outcome;
+import lexicor.core.weighing.Hundred;
 import lexicor.core.weighing.LedgerRow;
 import lexicor.core.weighing.LedgerRow.Kind;
 import lexicor.core.weighing.Status;
 import lexicor.core.weighing.WeighedCondition;
+import lexicor.server.standing.Weighed.FiguresView;
+import lexicor.server.standing.Weighed.HundredView;
 import lexicor.server.standing.Weighed.LedgerRowView;
 import lexicor.server.standing.Weighed.SourceView;
 
@@ -41,11 +44,13 @@ final class LedgerView {
 
     List<LedgerRowView> rows(WeighedCondition condition) {
         return condition.ledger().stream()
-                .map(row -> row.kind() == Kind.CLUSTER ? cluster(row) : finding(row, condition.id()))
+                .map(row -> row.kind() == Kind.CLUSTER
+                        ? cluster(row, condition.pretest())
+                        : finding(row, condition.id(), condition.pretest()))
                 .toList();
     }
 
-    private LedgerRowView finding(LedgerRow row, String condition) {
+    private LedgerRowView finding(LedgerRow row, String condition, double pretest) {
         Optional<Accuracy> accuracy =
                 accuracy(Optional.ofNullable(evidence.of(row.id()).get(condition)));
         Optional<Interval> interval = interval(accuracy, row);
@@ -63,12 +68,31 @@ final class LedgerView {
                 row.status().id(),
                 StatusSentence.of(row, catalogue),
                 accuracy.map(a -> a.method().id()).orElse(null),
+                accuracy.map(a -> figures(a, pretest)).orElse(null),
                 evidence.rows(row.id(), condition).stream()
                         .map(LedgerView::source)
                         .toList());
     }
 
-    private LedgerRowView cluster(LedgerRow row) {
+    private static FiguresView figures(Accuracy a, double pretest) {
+        Accuracy.Shown shown = a.shown();
+        Hundred people = Hundred.of(pretest, a.sensitivity(), a.specificity());
+        return new FiguresView(
+                shown.sensitivity(),
+                shown.sensitivityInterval().low(),
+                shown.sensitivityInterval().high(),
+                shown.specificity(),
+                shown.specificityInterval().low(),
+                shown.specificityInterval().high(),
+                new HundredView(
+                        people.outOf(),
+                        people.with(),
+                        people.positiveWith(),
+                        people.positiveWithout(),
+                        people.positive()));
+    }
+
+    private LedgerRowView cluster(LedgerRow row, double pretest) {
         Cluster cluster = catalogue.clusters().stream()
                 .filter(c -> c.id().equals(row.id()))
                 .findFirst()
@@ -88,6 +112,9 @@ final class LedgerView {
                 row.status().id(),
                 StatusSentence.of(row, catalogue),
                 null,
+                accuracy(evidence.ofCluster(row.id()))
+                        .map(a -> figures(a, pretest))
+                        .orElse(null),
                 List.of(clusterSource(cluster)));
     }
 

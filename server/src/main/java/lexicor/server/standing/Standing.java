@@ -7,9 +7,21 @@ import java.util.List;
  * Where a case stands: short enough to answer every tap.
  *
  * @param settled whether no test left can carry an undecided condition over one of its lines
+ * @param left tests not done yet that are better left, with the reason
  */
 public record Standing(
-        List<ConditionStanding> conditions, boolean rankingDependsOnSchool, List<NextTestView> next, boolean settled) {
+        List<ConditionStanding> conditions,
+        boolean rankingDependsOnSchool,
+        List<NextTestView> next,
+        boolean settled,
+        List<LeftView> left) {
+
+    /**
+     * A test that is better left.
+     *
+     * @param kind decided: its clusters are; forNothing: it can hurt and tells little
+     */
+    public record LeftView(String test, String kind, String words) {}
 
     /** One condition on its rail. */
     public record ConditionStanding(
@@ -41,6 +53,7 @@ public record Standing(
             String label,
             String position,
             double minutes,
+            int provocation,
             double gain,
             @Schema(nullable = true) Double gainPerMinute,
             @Schema(nullable = true) String firstDo,

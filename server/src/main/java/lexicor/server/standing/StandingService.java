@@ -2,18 +2,27 @@ package lexicor.server.standing;
 
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.CountHabit;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.examination.Finding;
+import lexicor.core.examination.Outcome;
+import lexicor.core.planning.Precaution;
+import lexicor.core.planning.Restraint;
 import lexicor.core.weighing.BedsideCase;
+import lexicor.core.weighing.Candidate;
+import lexicor.core.weighing.Doubts;
+import lexicor.core.weighing.Explanation;
+import lexicor.core.weighing.Hundred;
 import lexicor.core.weighing.NextTest;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Status;
@@ -24,28 +33,35 @@ import lexicor.core.weighing.WeighingSettings;
 import lexicor.server.settings.DepartmentSettings;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standing.Effect;
+import lexicor.server.standing.Standing.LeftView;
 import lexicor.server.standing.Standing.NextTestView;
 import org.springframework.stereotype.Service;
 
-/** Weighs cases against the packs, whose figures are pooled once at the start. */
+/** Weighs cases against the packs. */
 @Service
 public class StandingService {
-    private static final int NEXT_SHOWN = 5;
+    private static final int NEXT_SHOWN = 8;
     private static final int EFFECTS_SHOWN = 3;
 
     private final Catalogue catalogue;
-    private final Map<HighBias, EvidenceBase> evidence = new EnumMap<>(HighBias.class);
+    private final PooledEvidence evidence;
 
-    StandingService(Catalogue catalogue) {
+    StandingService(Catalogue catalogue, PooledEvidence evidence) {
         this.catalogue = catalogue;
-        for (HighBias highBias : HighBias.values()) {
-            evidence.put(highBias, EvidenceBase.of(catalogue, highBias));
-        }
+        this.evidence = evidence;
     }
 
     /** Where the case stands. */
     public Standing standing(BedsideCase bedside, DepartmentSettings department, Optional<String> highBias) {
         return standing(bedside, weigh(bedside, department.weighing(highBias), department.chosenSchool()));
+    }
+
+    /** The conditions in order, without what could be tested next. */
+    public List<ConditionStanding> conditions(
+            BedsideCase bedside, DepartmentSettings department, Optional<String> highBias) {
+        return weigh(bedside, department.weighing(highBias), department.chosenSchool()).conditions().stream()
+                .map(this::condition)
+                .toList();
     }
 
     /** The case weighed in full. */
@@ -73,7 +89,67 @@ public class StandingService {
                         settings.familyOverlap(),
                         settings.generalOverlap(),
                         settings.highBias().id()),
-                bias(bedside, department, highBias, result));
+                bias(bedside, department, highBias, result),
+                reasons(bedside, settings, department.chosenSchool(), result),
+                counts(bedside));
+    }
+
+    private Map<String, Weighed.ReasonsView> reasons(
+            BedsideCase bedside, WeighingSettings settings, School school, WeighedCase result) {
+        EvidenceBase known = evidence.get(settings.highBias());
+        Explanation explanation = Explanation.of(bedside.against(catalogue, known, settings), school);
+        Map<String, Weighed.ReasonsView> reasons = new LinkedHashMap<>();
+        for (WeighedCondition c : result.conditions()) {
+            reasons.put(
+                    c.id(),
+                    new Weighed.ReasonsView(
+                            explanation.path(c.id()).stream()
+                                    .map(s -> new Weighed.PathStepView(s.id(), s.from(), s.to()))
+                                    .toList(),
+                            Doubts.of(c, known, explanation).stream()
+                                    .map(d -> DoubtSentence.of(d, catalogue))
+                                    .toList(),
+                            c.posttestFrom(c.pretest() / 2),
+                            c.pretest() < 0.5 ? c.posttestFrom(2 * c.pretest()) : null,
+                            people(c.pretest(), c),
+                            people(c.posttest(), c)));
+        }
+        return reasons;
+    }
+
+    /** Before and after of the same number of people, so that the two can be compared. */
+    private static Weighed.PeopleView people(double probability, WeighedCondition c) {
+        int outOf = Math.max(Hundred.people(c.pretest()), Hundred.people(c.posttest()));
+        return new Weighed.PeopleView(outOf, (int) Math.round(outOf * probability));
+    }
+
+    private List<Weighed.CountView> counts(BedsideCase bedside) {
+        Set<String> candidates =
+                bedside.conditions().stream().map(Candidate::id).collect(Collectors.toSet());
+        return catalogue.counts().stream()
+                .filter(c -> candidates.contains(c.condition()))
+                .map(c -> count(c, bedside))
+                .toList();
+    }
+
+    private Weighed.CountView count(CountHabit habit, BedsideCase bedside) {
+        int positives = 0;
+        int done = 0;
+        for (String member : habit.members()) {
+            Outcome outcome =
+                    bedside.findings().of(member).map(Finding::outcome).orElse(Outcome.NOT_DONE);
+            positives += outcome == Outcome.POSITIVE ? 1 : 0;
+            done += outcome == Outcome.POSITIVE || outcome == Outcome.NEGATIVE ? 1 : 0;
+        }
+        return new Weighed.CountView(
+                habit.name(),
+                catalogue.condition(habit.condition()).orElseThrow().name(),
+                positives,
+                done,
+                habit.members().size(),
+                habit.atLeast(),
+                positives >= habit.atLeast(),
+                habit.note());
     }
 
     /** What every way would make of the case; the way in use is weighed already. */
@@ -109,7 +185,7 @@ public class StandingService {
                         .toList());
     }
 
-    private WeighedCase weigh(BedsideCase bedside, WeighingSettings settings, School school) {
+    WeighedCase weigh(BedsideCase bedside, WeighingSettings settings, School school) {
         return Weighing.weigh(bedside.against(catalogue, evidence.get(settings.highBias()), settings), school);
     }
 
@@ -118,15 +194,19 @@ public class StandingService {
         return new Standing(
                 result.conditions().stream().map(this::condition).toList(),
                 result.rankingDependsOnSchool(),
-                result.nextTests().stream()
+                reachable(bedside, result).stream()
                         .filter(t -> t.gain() > 0)
                         .limit(NEXT_SHOWN)
                         .map(t -> next(t, result, done))
                         .toList(),
-                result.settled());
+                result.settled(),
+                Restraint.of(catalogue, bedside.findings(), result).stream()
+                        .map(l -> new LeftView(
+                                l.test(), l.kind() == Restraint.Kind.DECIDED ? "decided" : "forNothing", l.words()))
+                        .toList());
     }
 
-    private ConditionStanding condition(WeighedCondition c) {
+    ConditionStanding condition(WeighedCondition c) {
         Condition condition = catalogue.condition(c.id()).orElseThrow();
         return new ConditionStanding(
                 c.id(),
@@ -146,6 +226,15 @@ public class StandingService {
                 (int) c.ledger().stream()
                         .filter(r -> r.status() == Status.COUNTED)
                         .count());
+    }
+
+    /** The next tests that can be come to: what has to come first is done, or not blocked. */
+    List<NextTest> reachable(BedsideCase bedside, WeighedCase result) {
+        Set<String> done = bedside.findings().testsDone(catalogue);
+        return result.nextTests().stream()
+                .filter(t -> Precaution.isReachable(
+                        catalogue, catalogue.testOf(t.id()).orElseThrow(), done, bedside.precautions()))
+                .toList();
     }
 
     private NextTestView next(NextTest next, WeighedCase result, Set<String> done) {
@@ -168,6 +257,7 @@ public class StandingService {
                 catalogue.criterion(next.id()).orElseThrow().label(),
                 test.position(),
                 test.minutes(),
+                test.provocation(),
                 next.gain(),
                 next.gainPerMinute().isPresent() ? next.gainPerMinute().getAsDouble() : null,
                 test.after().stream().filter(t -> !done.contains(t)).findFirst().orElse(null),

@@ -10,7 +10,56 @@ public record Weighed(
         Map<String, List<LedgerRowView>> ledgers,
         List<SchoolView> schools,
         Method method,
-        BiasView bias) {
+        BiasView bias,
+        Map<String, ReasonsView> reasons,
+        List<CountView> counts) {
+
+    /**
+     * One condition opened up.
+     *
+     * @param path the counted findings as steps from pretest to posttest, the weightiest first
+     * @param doubts why to trust the number less than its digits suggest, as sentences
+     * @param ifHalf where the same findings would leave it were its pretest half as large
+     * @param ifDouble the same were its pretest twice as large; absent where that is no probability
+     * @param before people like this one at the start
+     * @param after people like this one with these findings
+     */
+    public record ReasonsView(
+            List<PathStepView> path,
+            List<String> doubts,
+            double ifHalf,
+            @Schema(nullable = true) Double ifDouble,
+            PeopleView before,
+            PeopleView after) {}
+
+    /** A finding's step; the probability before and after it. */
+    public record PathStepView(String id, double from, double to) {}
+
+    /** So many of so many have the condition. */
+    public record PeopleView(int outOf, int with) {}
+
+    /**
+     * A count practised without published accuracy: never weighed.
+     *
+     * @param done how many of the members have a clear outcome
+     * @param reached whether the department's line is reached
+     */
+    public record CountView(
+            String name,
+            String condition,
+            int positives,
+            int done,
+            int members,
+            int atLeast,
+            boolean reached,
+            String note) {}
+
+    /**
+     * A finding's figures for this pretest in whole people.
+     *
+     * @param positive all who are positive, with the condition or without
+     */
+    public record HundredView(int outOf, int with, int positiveWith, int positiveWithout, int positive) {}
 
     /** A school's probabilities by condition; {@code hasSay} is false for clusters while none is decided. */
     public record SchoolView(String id, String name, boolean hasSay, Map<String, Double> probabilities) {}
@@ -57,7 +106,18 @@ public record Weighed(
             String status,
             String sentence,
             @Schema(nullable = true) String pooling,
+            @Schema(nullable = true) FiguresView figures,
             List<SourceView> sources) {}
+
+    /** Sensitivity and specificity as weighed with, their 95 % intervals, and what they mean for this pretest. */
+    public record FiguresView(
+            double sensitivity,
+            double sensitivityLow,
+            double sensitivityHigh,
+            double specificity,
+            double specificityLow,
+            double specificityHigh,
+            HundredView people) {}
 
     /** A study behind a figure, as printed. */
     public record SourceView(

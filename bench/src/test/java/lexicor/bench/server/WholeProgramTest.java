@@ -1,0 +1,35 @@
+package lexicor.bench.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Short runs of what the nightly ones do at length, against the server as it was built. */
+class WholeProgramTest {
+    private static final Path ROOT =
+            Path.of(System.getProperty("lexicor.packs")).getParent();
+
+    @TempDir
+    Path folder;
+
+    @Test
+    void everyAcknowledgedTapSurvivesAKill() throws Exception {
+        assertThat(KillRun.run(ROOT, folder.resolve("data"), 2)).isPositive();
+    }
+
+    @Test
+    void nonsenseIsRefusedAndNothingBreaks() throws Exception {
+        FuzzRun.Result result = FuzzRun.run(ROOT, folder.resolve("data"), 2000, 3);
+        assertThat(result.faults()).isEmpty();
+        assertThat(result.byStatus()).containsKeys(200, 400, 422);
+    }
+
+    @Test
+    void cliniciansRecordSideBySideWithoutAnError() throws Exception {
+        LoadRun.Result result = LoadRun.run(ROOT, folder.resolve("data"), 10, 20, 5);
+        assertThat(result.errors()).isZero();
+        assertThat(result.taps()).isEqualTo(50);
+    }
+}

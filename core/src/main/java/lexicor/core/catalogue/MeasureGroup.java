@@ -1,0 +1,26 @@
+package lexicor.core.catalogue;
+
+/** What kind of thing a measure takes, which decides how its sides are compared. */
+public enum MeasureGroup {
+    /** Force in newtons, by trials. */
+    STRENGTH("strength"),
+    /** Grip and pinch in kilograms, by trials. */
+    GRIP("grip"),
+    /** Angles in degrees, or the level a hand reaches. */
+    RANGE("range");
+
+    private final String id;
+
+    MeasureGroup(String id) {
+        this.id = id;
+    }
+
+    public String id() {
+        return id;
+    }
+
+    /** Whether it is tried more than once and the mean taken. */
+    public boolean byTrials() {
+        return this != RANGE;
+    }
+}

@@ -1,0 +1,152 @@
+package lexicor.core.weighfile;
+
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import lexicor.core.catalogue.AccuracyRow;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Cluster;
+import lexicor.core.catalogue.ClusterRule;
+import lexicor.core.catalogue.Figures;
+import lexicor.core.evidence.Evidence;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.weighing.Candidate;
+import lexicor.core.weighing.CaseToWeigh;
+import lexicor.core.weighing.OfferedTest;
+import lexicor.core.weighing.RecordedCluster;
+import lexicor.core.weighing.RecordedFinding;
+import lexicor.core.weighing.WeighingSettings;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Writes a case in the form that {@link CaseReader} reads, with the studies behind every figure. */
+final class CaseWriter {
+    /** Half a 95 % interval in standard deviations, as the reader takes it. */
+    private static final double NINETY_FIVE = 1.96;
+
+    private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
+
+    private final CaseToWeigh given;
+    private final Catalogue catalogue;
+    private final EvidenceBase evidence;
+
+    CaseWriter(CaseToWeigh given, Catalogue catalogue, EvidenceBase evidence) {
+        this.given = given;
+        this.catalogue = catalogue;
+        this.evidence = evidence;
+    }
+
+    ObjectNode write() {
+        ObjectNode root = JSON.objectNode();
+        WeighingSettings settings = given.settings();
+        root.putObject("weighing")
+                .put("familyOverlap", settings.familyOverlap())
+                .put("generalOverlap", settings.generalOverlap())
+                .put("highBias", settings.highBias().id())
+                .put("seed", settings.seed())
+                .put("draws", settings.draws());
+        ArrayNode conditions = root.putArray("conditions");
+        given.conditions().forEach(c -> conditions.add(condition(c)));
+        ArrayNode findings = root.putArray("findings");
+        given.findings().forEach(f -> findings.add(finding(f)));
+        ArrayNode clusters = root.putArray("clusters");
+        given.clusters().forEach(c -> clusters.add(cluster(c)));
+        ArrayNode candidates = root.putArray("candidates");
+        given.candidates().forEach(t -> candidates.add(candidate(t)));
+        return root;
+    }
+
+    private static ObjectNode condition(Candidate c) {
+        return JSON.objectNode()
+                .put("id", c.id())
+                .put("pretest", c.pretest())
+                .put("pretestLogitSd", c.pretestLogitSd())
+                .put("ruleOutBelow", c.ruleOutBelow())
+                .put("actAbove", c.actAbove())
+                .put("weight", c.weight());
+    }
+
+    private ObjectNode finding(RecordedFinding f) {
+        ObjectNode node = JSON.objectNode()
+                .put("id", f.id())
+                .put("test", f.test())
+                .put("family", f.family())
+                .put("result", f.result().id());
+        node.set("accuracy", accuracy(f.id(), f.evidence()));
+        return node;
+    }
+
+    private ObjectNode candidate(OfferedTest t) {
+        ObjectNode node = JSON.objectNode()
+                .put("id", t.id())
+                .put("test", t.test())
+                .put("family", t.family())
+                .put("minutes", t.minutes());
+        if (t.contraindicated()) {
+            node.put("contraindicated", true);
+        }
+        node.set("accuracy", accuracy(t.id(), t.evidence()));
+        return node;
+    }
+
+    /** The rows for the case's conditions; those for others would be refused on reading. */
+    private ArrayNode accuracy(String criterion, Map<String, Evidence> known) {
+        ArrayNode rows = JSON.arrayNode();
+        given.conditions().stream()
+                .map(Candidate::id)
+                .filter(known::containsKey)
+                .forEach(condition -> {
+                    for (AccuracyRow row : evidence.used(criterion, condition)) {
+                        ObjectNode node = JSON.objectNode().put("condition", condition);
+                        figures(node, row.figures());
+                        if (row.bias().equals("high")) {
+                            node.put("bias", "high");
+                        }
+                        rows.add(node);
+                    }
+                });
+        return rows;
+    }
+
+    private ObjectNode cluster(RecordedCluster c) {
+        ObjectNode node = JSON.objectNode().put("id", c.id()).put("condition", c.condition());
+        ArrayNode members = node.putArray("members");
+        c.members().forEach(members::add);
+        if (c.rule() instanceof ClusterRule.AtLeast rule) {
+            node.put("atLeast", rule.positives());
+            ArrayNode rows = node.putArray("accuracy");
+            figures(c.id()).forEach(f -> figures(rows.addObject(), f));
+        } else if (c.rule() instanceof ClusterRule.Strata strata) {
+            ArrayNode rows = node.putArray("strata");
+            for (int count = 0; count < strata.byCount().size(); count++) {
+                ClusterRule.Stratum stratum = strata.byCount().get(count);
+                ObjectNode row = rows.addObject().put("positives", count).put("lr", stratum.lr());
+                if (stratum.logSd() != ClusterRule.Stratum.DEFAULT_LOG_SD) {
+                    row.put("low", stratum.lr() * Math.exp(-NINETY_FIVE * stratum.logSd()));
+                    row.put("high", stratum.lr() * Math.exp(NINETY_FIVE * stratum.logSd()));
+                }
+            }
+        }
+        return node;
+    }
+
+    private List<Figures> figures(String cluster) {
+        return catalogue.clusters().stream()
+                .filter(c -> c.id().equals(cluster))
+                .findFirst()
+                .map(Cluster::accuracy)
+                .orElse(List.of());
+    }
+
+    private static void figures(ObjectNode node, Figures f) {
+        node.put("sensitivity", f.sensitivity());
+        put(node, "specificity", f.specificity());
+        put(node, "diseased", f.diseased());
+        put(node, "healthy", f.healthy());
+    }
+
+    private static void put(ObjectNode node, String field, OptionalDouble value) {
+        value.ifPresent(v -> node.put(field, v));
+    }
+}

@@ -1,0 +1,89 @@
+package lexicor.core.weighing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import lexicor.core.catalogue.AccuracyRow;
+import lexicor.core.evidence.EvidenceBase;
+
+/** Reasons to trust a condition's number less than its digits suggest. The lines are working lines of ours (method M15). */
+public final class Doubts {
+    /** One study that carries this share of the weight or more carries most of it. */
+    static final double MOST = 0.5;
+
+    /** A study of fewer people than this, with and without the condition, is small. */
+    static final double SMALL = 100;
+
+    /** Pretests at or beyond these leave a test little room. */
+    static final double LOW_PRETEST = 0.01;
+
+    static final double HIGH_PRETEST = 0.9;
+
+    /** A reason for doubt. */
+    public sealed interface Doubt {
+        /**
+         * One small study carries most of the weight.
+         *
+         * @param share of all weight, from {@value #MOST} to 1
+         * @param people in the study; empty where the publication does not say
+         */
+        record OneSmallStudy(String finding, double share, OptionalDouble people) implements Doubt {}
+
+        /** All that counts rests on studies at high risk of bias, first descriptions as a rule. */
+        record FirstDescriptionsOnly(int findings) implements Doubt {}
+
+        /** The pretest lies where even a strong finding leaves room for doubt. */
+        record PretestAtTheEdge(double pretest) implements Doubt {}
+
+        /** Two results of one family rarely go together. */
+        record Contradictory(Contradiction pair) implements Doubt {}
+    }
+
+    private Doubts() {}
+
+    /** The reasons for one condition, those about its own figures first. */
+    public static List<Doubt> of(WeighedCondition condition, EvidenceBase evidence, Explanation explanation) {
+        List<Doubt> doubts = new ArrayList<>();
+        List<LedgerRow> counted = condition.ledger().stream()
+                .filter(r -> r.status() == Status.COUNTED)
+                .toList();
+        double total = counted.stream().mapToDouble(Doubts::weight).sum();
+        for (LedgerRow row : counted) {
+            List<AccuracyRow> rows = evidence.rows(row.id(), condition.id());
+            double share = total > 0 ? weight(row) / total : 0;
+            if (rows.size() == 1 && share >= MOST && isSmall(rows.get(0))) {
+                doubts.add(new Doubt.OneSmallStudy(row.id(), share, people(rows.get(0))));
+            }
+        }
+        boolean first = counted.stream().allMatch(r -> isFirstDescription(evidence.rows(r.id(), condition.id())));
+        if (!counted.isEmpty() && first) {
+            doubts.add(new Doubt.FirstDescriptionsOnly(counted.size()));
+        }
+        if (condition.pretest() <= LOW_PRETEST || condition.pretest() >= HIGH_PRETEST) {
+            doubts.add(new Doubt.PretestAtTheEdge(condition.pretest()));
+        }
+        explanation.contradictions(condition.id()).forEach(c -> doubts.add(new Doubt.Contradictory(c)));
+        return List.copyOf(doubts);
+    }
+
+    private static double weight(LedgerRow row) {
+        return Math.abs(Math.log(row.lrAdded().orElse(1)));
+    }
+
+    private static boolean isFirstDescription(List<AccuracyRow> rows) {
+        return !rows.isEmpty() && rows.stream().allMatch(r -> r.bias().equals("high"));
+    }
+
+    private static boolean isSmall(AccuracyRow row) {
+        OptionalDouble people = people(row);
+        return people.isEmpty() || people.getAsDouble() < SMALL;
+    }
+
+    private static OptionalDouble people(AccuracyRow row) {
+        OptionalDouble diseased = row.figures().diseased();
+        OptionalDouble healthy = row.figures().healthy();
+        return diseased.isEmpty() || healthy.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(diseased.getAsDouble() + healthy.getAsDouble());
+    }
+}

@@ -1,0 +1,23 @@
+package lexicor.core.weighing;
+
+import lexicor.core.evidence.Accuracy;
+
+/** What a single test would tell before anything else is known. */
+public final class Worth {
+    private Worth() {}
+
+    /**
+     * Expected loss of uncertainty in bits by one test at its pooled sensitivity and specificity (method M10 with nothing
+     * entered yet, by Bayes' rule alone).
+     *
+     * @param pretest strictly between 0 and 1
+     */
+    public static double ofOneTest(double pretest, Accuracy accuracy) {
+        double hit = pretest * accuracy.sensitivity();
+        double falseAlarm = (1 - pretest) * (1 - accuracy.specificity());
+        double positive = hit + falseAlarm;
+        double left = positive * Entropy.bits(hit / positive)
+                + (1 - positive) * Entropy.bits((pretest - hit) / (1 - positive));
+        return Math.max(0, Entropy.bits(pretest) - left);
+    }
+}

@@ -1,0 +1,25 @@
+package lexicor.server.cases;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+
+/** Somebody looked at a case or took it out of the program. */
+@Entity
+@Table(name = "access_log")
+class AccessRecord {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    Long id;
+
+    String caseCode;
+    String person;
+
+    /** opened or exported. */
+    String what;
+
+    Instant at;
+}

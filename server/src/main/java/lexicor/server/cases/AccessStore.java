@@ -1,0 +1,10 @@
+package lexicor.server.cases;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface AccessStore extends JpaRepository<AccessRecord, Long> {
+    List<AccessRecord> findByCaseCodeOrderByAt(String caseCode);
+
+    void deleteByCaseCode(String caseCode);
+}

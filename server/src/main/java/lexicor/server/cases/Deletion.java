@@ -1,0 +1,133 @@
+package lexicor.server.cases;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lexicor.server.cases.HistoryViews.DeletionAsked;
+import lexicor.server.cases.HistoryViews.DeletionRequest;
+import lexicor.server.people.SignedIn;
+import lexicor.server.privacy.PersonalDetails;
+import lexicor.server.problems.Refusal;
+import lexicor.server.settings.SettingsService;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Takes a case out of the records: asked for with a reason, then confirmed. It is out of sight at once; after the retention
+ * time nothing of it is left but its tombstone.
+ */
+@Service
+class Deletion {
+    private static final int SHORTEST_REASON = 10;
+    private static final int LONGEST_REASON = 400;
+    private static final Duration TO_CONFIRM = Duration.ofMinutes(10);
+
+    /** Everything that holds rows of a case, those that refer to others first. */
+    private static final List<String> TABLES = List.of(
+            "tap",
+            "case_override",
+            "measured_value",
+            "measured_value_aud",
+            "case_candidate",
+            "case_candidate_aud",
+            "case_answer",
+            "case_answer_aud",
+            "case_plan",
+            "case_plan_aud",
+            "case_ladder",
+            "case_ladder_aud",
+            "case_precaution",
+            "case_precaution_aud",
+            "case_warning",
+            "case_warning_aud",
+            "case_visit",
+            "case_visit_aud",
+            "case_share",
+            "case_share_aud");
+
+    private record Asked(String code, String reason) {}
+
+    private final CaseStore cases;
+    private final CaseDoor door;
+    private final TombstoneStore tombstones;
+    private final AccessStore accesses;
+    private final SignedIn signedIn;
+    private final SettingsService settings;
+    private final JdbcTemplate database;
+    private final Cache<UUID, Asked> asked =
+            Caffeine.newBuilder().expireAfterWrite(TO_CONFIRM).maximumSize(1000).build();
+
+    Deletion(
+            CaseStore cases,
+            CaseDoor door,
+            TombstoneStore tombstones,
+            AccessStore accesses,
+            SignedIn signedIn,
+            SettingsService settings,
+            JdbcTemplate database) {
+        this.cases = cases;
+        this.door = door;
+        this.tombstones = tombstones;
+        this.accesses = accesses;
+        this.signedIn = signedIn;
+        this.settings = settings;
+        this.database = database;
+    }
+
+    /** The first step: why. */
+    @Transactional(readOnly = true)
+    public DeletionAsked ask(String code, DeletionRequest request) {
+        door.ownedBy(signedIn.person(), door.existing(code));
+        String reason = Optional.ofNullable(request.reason()).map(String::strip).orElse("");
+        if (reason.length() < SHORTEST_REASON || reason.length() > LONGEST_REASON) {
+            throw Refusal.field(
+                    "reason", "expected " + SHORTEST_REASON + " to " + LONGEST_REASON + " characters that say why");
+        }
+        PersonalDetails.question("reason", reason, request.sure());
+        UUID confirmation = UUID.randomUUID();
+        asked.put(confirmation, new Asked(code, reason));
+        return new DeletionAsked(confirmation, settings.current().retentionDays());
+    }
+
+    /** The second step. */
+    @Transactional
+    public void confirm(String code, UUID confirmation) {
+        CaseRecord stored = door.lockExisting(code);
+        door.ownedBy(signedIn.person(), stored);
+        Asked first = confirmation == null ? null : asked.getIfPresent(confirmation);
+        if (first == null || !first.code().equals(code)) {
+            throw Refusal.conflict(
+                    "confirmation: give the reason again; it is kept for " + TO_CONFIRM.toMinutes() + " minutes only");
+        }
+        asked.invalidate(confirmation);
+        stored.deletedAt = Instant.now().truncatedTo(ChronoUnit.MICROS);
+        cases.saveAndFlush(stored);
+        Tombstone tombstone = new Tombstone();
+        tombstone.code = code;
+        tombstone.deletedAt = stored.deletedAt;
+        tombstone.deletedBy = signedIn.person().name();
+        tombstone.reason = first.reason();
+        tombstones.save(tombstone);
+    }
+
+    /** Removes what was deleted long enough ago from everything, history included. */
+    @Scheduled(initialDelayString = "PT1M", fixedDelayString = "PT6H")
+    @Transactional
+    public void removeForGood() {
+        Instant before = Instant.now().minus(settings.current().retentionDays(), ChronoUnit.DAYS);
+        for (CaseRecord gone : cases.findByDeletedAtBefore(before)) {
+            TABLES.forEach(table -> database.update("delete from " + table + " where case_id = ?", gone.id));
+            database.update("delete from examination_case_aud where id = ?", gone.id);
+            database.update("delete from examination_case where id = ?", gone.id);
+            accesses.deleteByCaseCode(gone.code);
+            tombstones.findById(gone.code).ifPresent(t -> t.goneAt = Instant.now());
+        }
+    }
+}

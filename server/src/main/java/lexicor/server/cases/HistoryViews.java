@@ -1,0 +1,51 @@
+package lexicor.server.cases;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import lexicor.server.cases.CaseViews.FindingView;
+import lexicor.server.cases.CaseViews.PlaceReadings;
+import lexicor.server.history.Revised;
+import lexicor.server.standing.Standing.ConditionStanding;
+
+/** What the API takes and gives for a case's history and its end. */
+final class HistoryViews {
+    private HistoryViews() {}
+
+    /**
+     * Something that happened to a case.
+     *
+     * @param who absent from before there were accounts
+     * @param kind tap, taken-back, measured, changed, went-ahead, opened or exported
+     * @param what a heading: the test and side, or what was changed
+     * @param tap the tap it is about; absent where it is about none
+     * @param visit at which it was; absent where that is not the matter
+     * @param canBringBack whether it replaced a reading that is not what stands now
+     */
+    record Happened(
+            Instant at,
+            @Schema(nullable = true) String who,
+            String kind,
+            String what,
+            List<Revised.Line> lines,
+            @Schema(nullable = true) UUID tap,
+            @Schema(nullable = true) Integer visit,
+            boolean canBringBack) {}
+
+    /** How a visit stood right after a tap. */
+    record Then(
+            Instant at,
+            int visit,
+            List<PlaceReadings> readings,
+            List<FindingView> findings,
+            List<ConditionStanding> conditions) {}
+
+    /** The tap to bring back what it replaced of, and the id of the new one. */
+    record BringBack(UUID tap, UUID tapId) {}
+
+    record DeletionRequest(String reason, @Schema(nullable = true) Boolean sure) {}
+
+    /** A deletion that waits to be confirmed. */
+    record DeletionAsked(UUID confirmation, int retentionDays) {}
+}

@@ -1,0 +1,138 @@
+package lexicor.server.cases;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import lexicor.core.catalogue.Measure;
+import lexicor.core.catalogue.MeasureGroup;
+import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.server.problems.Refusal;
+
+/** The values of one side of a measure as they were sent, checked; an item without values is to be cleared. */
+record MeasureChanges(Map<String, List<Value>> byItem) {
+    static final String LEVER = "leverCm";
+    static final String GRADE = "grade";
+    static final String PAIN_AT_REST = "painAtRest";
+    static final String PAIN_UNDER_LOAD = "painUnderLoad";
+    static final String FAMILIAR_PAIN = "familiarPain";
+    static final String CHEATED = "cheated";
+    static final String END_FEEL = "endFeel";
+    static final Set<String> END_FEELS = Set.of("hard", "firm", "soft", "springy", "empty", "guarded");
+
+    private static final int MOST_TRIALS = 3;
+    private static final double LONGEST_LEVER_CM = 100;
+    private static final double MOST_PAIN = 10;
+    private static final double BEST_GRADE = 5;
+    /** A plus or a minus is a third of a grade. */
+    private static final double GRADE_STEPS = 3;
+
+    /** An amount or a word; the other is null. */
+    record Value(Double amount, String word) {}
+
+    /** What can be noted beside the readings of a measure. */
+    static List<String> notes(Measure measure) {
+        if (measure.group() == MeasureGroup.STRENGTH) {
+            return List.of(LEVER, GRADE, PAIN_AT_REST, PAIN_UNDER_LOAD, FAMILIAR_PAIN, CHEATED);
+        }
+        if (measure.group() == MeasureGroup.GRIP) {
+            return List.of(PAIN_AT_REST, PAIN_UNDER_LOAD, FAMILIAR_PAIN);
+        }
+        return measure.readings().contains(ReadingLeaf.RANGE_PASSIVE_DEG)
+                ? List.of(END_FEEL, FAMILIAR_PAIN)
+                : List.of(FAMILIAR_PAIN);
+    }
+
+    static int mostTrials(Measure measure) {
+        return measure.group().byTrials() ? MOST_TRIALS : 1;
+    }
+
+    /**
+     * @param sure whether unusual values were asked about and are meant
+     */
+    static MeasureChanges read(Measure measure, Map<String, Object> changes, boolean sure) {
+        Map<String, List<Value>> byItem = new LinkedHashMap<>();
+        changes.forEach((item, value) -> byItem.put(item, values(measure, item, value, sure)));
+        return new MeasureChanges(byItem);
+    }
+
+    private static List<Value> values(Measure measure, String item, Object value, boolean sure) {
+        boolean reading = measure.readings().stream().anyMatch(r -> r.leafName().equals(item));
+        if (!reading && !notes(measure).contains(item)) {
+            throw Refusal.field("changes." + item, measure.name() + " has no " + item + " to measure");
+        }
+        if (value == null) {
+            return List.of();
+        }
+        if (reading) {
+            return trials(measure, item, value, sure);
+        }
+        return List.of(
+                switch (item) {
+                    case LEVER -> number(item, value, 1, LONGEST_LEVER_CM, "cm");
+                    case GRADE -> grade(value);
+                    case PAIN_AT_REST, PAIN_UNDER_LOAD -> number(item, value, 0, MOST_PAIN, "of 10");
+                    case FAMILIAR_PAIN, CHEATED -> truth(item, value);
+                    default -> endFeel(value);
+                });
+    }
+
+    private static List<Value> trials(Measure measure, String item, Object value, boolean sure) {
+        int most = mostTrials(measure);
+        if (!(value instanceof List<?> list) || list.size() > most) {
+            throw Refusal.field(
+                    "changes." + item, "expected a list of at most " + most + (most == 1 ? " number" : " trials"));
+        }
+        List<Value> trials = new ArrayList<>();
+        String unit = ReadingLeaf.named(item).orElseThrow().unit();
+        for (Object trial : list) {
+            Value v = number(
+                    item, trial, measure.possible().low(), measure.possible().high(), unit);
+            if (!sure && !measure.usual().contains(v.amount())) {
+                throw Refusal.question(
+                        "changes." + item,
+                        String.format(
+                                Locale.ROOT,
+                                "%s of %.4g %s is unusual; send it again with sure if it is meant",
+                                measure.name(),
+                                v.amount(),
+                                unit));
+            }
+            trials.add(v);
+        }
+        return trials;
+    }
+
+    private static Value number(String item, Object value, double low, double high, String unit) {
+        if (value instanceof Number n && n.doubleValue() >= low && n.doubleValue() <= high) {
+            return new Value(n.doubleValue(), null);
+        }
+        throw Refusal.field(
+                "changes." + item,
+                String.format(Locale.ROOT, "expected numbers from %.0f to %.0f %s, found %s", low, high, unit, value));
+    }
+
+    private static Value grade(Object value) {
+        Value grade = number(GRADE, value, 0, BEST_GRADE, "of 5");
+        double steps = grade.amount() * GRADE_STEPS;
+        return new Value(Math.rint(steps) / GRADE_STEPS, null);
+    }
+
+    private static Value truth(String item, Object value) {
+        if (value instanceof Boolean yes) {
+            return new Value(yes ? 1.0 : 0.0, null);
+        }
+        throw Refusal.field("changes." + item, "expected true or false, found " + value);
+    }
+
+    private static Value endFeel(Object value) {
+        if (value instanceof String word && END_FEELS.contains(word)) {
+            return new Value(null, word);
+        }
+        throw Refusal.field(
+                "changes." + END_FEEL,
+                "expected one of " + END_FEELS.stream().sorted().toList() + ", found " + value);
+    }
+}

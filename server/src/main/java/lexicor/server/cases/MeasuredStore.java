@@ -1,0 +1,11 @@
+package lexicor.server.cases;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface MeasuredStore extends JpaRepository<MeasuredRecord, Long> {
+    List<MeasuredRecord> findByCaseIdAndVisitOrderByPlace(Long caseId, int visit);
+
+    List<MeasuredRecord> findByCaseIdAndVisitAndMeasureAndItemAndSide(
+            Long caseId, int visit, String measure, String item, String side);
+}

@@ -1,0 +1,21 @@
+package lexicor.server.cases;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+
+/** What stays of a deleted case: that it was there, and why it is not. */
+@Entity
+@Table(name = "tombstone")
+class Tombstone {
+    @Id
+    String code;
+
+    Instant deletedAt;
+    String deletedBy;
+    String reason;
+
+    /** When it was removed from the history too; null until then. */
+    Instant goneAt;
+}

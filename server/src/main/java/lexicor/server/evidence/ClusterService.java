@@ -1,0 +1,161 @@
+package lexicor.server.evidence;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Cluster;
+import lexicor.core.catalogue.ClusterRule;
+import lexicor.core.catalogue.Condition;
+import lexicor.core.evidence.Accuracy;
+import lexicor.core.evidence.Logit;
+import lexicor.core.examination.Finding;
+import lexicor.core.weighing.ClusterDesign;
+import lexicor.core.weighing.WeighingSettings;
+import lexicor.server.evidence.EvidenceViews.ClusterLine;
+import lexicor.server.evidence.EvidenceViews.DesignRequest;
+import lexicor.server.evidence.EvidenceViews.DesignView;
+import lexicor.server.evidence.EvidenceViews.FromBaseRate;
+import lexicor.server.evidence.EvidenceViews.MemberFigures;
+import lexicor.server.evidence.EvidenceViews.MemberView;
+import lexicor.server.evidence.EvidenceViews.RuleView;
+import lexicor.server.evidence.EvidenceViews.WorthView;
+import lexicor.server.problems.Refusal;
+import lexicor.server.settings.DepartmentSettings;
+import lexicor.server.settings.SettingsService;
+import lexicor.server.standing.PooledEvidence;
+import org.springframework.stereotype.Service;
+
+/** The published clusters beside what their members predict, and what a count of one's own choice would be worth. */
+@Service
+class ClusterService {
+    private static final int MOST = 12;
+    private static final double[] BASE_RATES = {0.1, 0.3, 0.5};
+
+    private final Catalogue catalogue;
+    private final EvidenceService evidence;
+    private final PooledEvidence pooled;
+    private final SettingsService settings;
+
+    ClusterService(Catalogue catalogue, EvidenceService evidence, PooledEvidence pooled, SettingsService settings) {
+        this.catalogue = catalogue;
+        this.evidence = evidence;
+        this.pooled = pooled;
+        this.settings = settings;
+    }
+
+    List<ClusterLine> published() {
+        return catalogue.clusters().stream().map(this::line).toList();
+    }
+
+    DesignView design(DesignRequest request) {
+        if (catalogue.condition(String.valueOf(request.condition())).isEmpty()) {
+            throw Refusal.field("condition", "there is no condition " + request.condition());
+        }
+        if (request.criteria() == null
+                || request.criteria().size() < 2
+                || request.criteria().size() > MOST
+                || request.criteria().stream().distinct().count()
+                        < request.criteria().size()) {
+            throw Refusal.field("criteria", "expected 2 to " + MOST + " different criteria");
+        }
+        if (!(request.familyOverlap() >= 0 && request.familyOverlap() <= WeighingSettings.MAX_OVERLAP)) {
+            throw Refusal.field("familyOverlap", "expected a number from 0 to " + WeighingSettings.MAX_OVERLAP);
+        }
+        if (!(request.generalOverlap() >= 0 && request.generalOverlap() <= request.familyOverlap())) {
+            throw Refusal.field("generalOverlap", "expected a number from 0 to the overlap within a family");
+        }
+        List<ClusterDesign.Member> members = new ArrayList<>();
+        for (String criterion : request.criteria()) {
+            members.add(member(criterion, request.condition())
+                    .orElseThrow(() -> Refusal.field(
+                            "criteria", criterion + " has no figures to weigh for " + request.condition())));
+        }
+        List<ClusterDesign.Rule> rules =
+                ClusterDesign.rules(members, request.familyOverlap(), request.generalOverlap());
+        List<ClusterDesign.Rule> independent = ClusterDesign.rules(members, 0, 0);
+        List<RuleView> views = new ArrayList<>();
+        for (int i = 0; i < rules.size(); i++) {
+            ClusterDesign.Rule rule = rules.get(i);
+            views.add(new RuleView(
+                    rule.atLeast(),
+                    worth(rule),
+                    worth(independent.get(i)),
+                    DoubleStream.of(BASE_RATES)
+                            .mapToObj(p ->
+                                    new FromBaseRate(p, posttest(p, rule.lrPositive()), posttest(p, rule.lrNegative())))
+                            .toList()));
+        }
+        return new DesignView(
+                members.stream()
+                        .map(m -> new MemberFigures(
+                                m.id(), catalogue.findingName(m.id()), m.family(), m.sensitivity(), m.specificity()))
+                        .toList(),
+                views);
+    }
+
+    private static double posttest(double pretest, double ratio) {
+        return Logit.inverse(Logit.of(pretest) + Math.log(ratio));
+    }
+
+    private ClusterLine line(Cluster c) {
+        Optional<Integer> atLeast =
+                c.rule() instanceof ClusterRule.AtLeast rule ? Optional.of(rule.positives()) : Optional.empty();
+        List<Double> byCount = c.rule() instanceof ClusterRule.Strata strata
+                ? strata.byCount().stream().map(ClusterRule.Stratum::lr).toList()
+                : List.of();
+        DepartmentSettings department = settings.current();
+        Optional<Accuracy> own = pooled.get(
+                        DepartmentSettings.highBias(department.highBias()).orElseThrow())
+                .ofCluster(c.id())
+                .flatMap(EvidenceService::accuracy);
+        return new ClusterLine(
+                c.id(),
+                c.name(),
+                c.condition(),
+                catalogue.condition(c.condition()).map(Condition::name).orElse(c.condition()),
+                c.members().stream()
+                        .map(m -> new MemberView(m, catalogue.findingName(m), family(m)))
+                        .toList(),
+                atLeast.orElse(null),
+                byCount,
+                c.citation().source(),
+                c.citation().caution(),
+                own.map(ClusterService::worth).orElse(null),
+                atLeast.flatMap(k -> predicted(c, k, department)).orElse(null));
+    }
+
+    private Optional<WorthView> predicted(Cluster c, int atLeast, DepartmentSettings department) {
+        List<ClusterDesign.Member> members = c.members().stream()
+                .flatMap(m -> member(m, c.condition()).stream())
+                .toList();
+        return members.size() < c.members().size()
+                ? Optional.empty()
+                : Optional.of(
+                        worth(ClusterDesign.rules(members, department.familyOverlap(), department.generalOverlap())
+                                .get(atLeast - 1)));
+    }
+
+    private Optional<ClusterDesign.Member> member(String criterion, String condition) {
+        return evidence.weighed(criterion, condition)
+                .map(a -> new ClusterDesign.Member(criterion, family(criterion), a.sensitivity(), a.specificity()));
+    }
+
+    private String family(String criterion) {
+        return catalogue.testOf(criterion).map(ClinicalTest::family).orElse(Finding.HISTORY_FAMILY);
+    }
+
+    private static WorthView worth(ClusterDesign.Rule rule) {
+        return new WorthView(rule.sensitivity(), rule.specificity(), rule.lrPositive(), rule.lrNegative());
+    }
+
+    private static WorthView worth(Accuracy a) {
+        return new WorthView(
+                a.shown().sensitivity(),
+                a.shown().specificity(),
+                Math.exp(a.logPositiveRatio()),
+                Math.exp(a.logNegativeRatio()));
+    }
+}

@@ -1,0 +1,210 @@
+package lexicor.server.evidence;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import lexicor.core.catalogue.AccuracyRow;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Condition;
+import lexicor.core.evidence.Accuracy;
+import lexicor.core.evidence.Evidence;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.evidence.Forest;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Interval;
+import lexicor.core.evidence.RocRegion;
+import lexicor.core.evidence.Study;
+import lexicor.server.evidence.EvidenceViews.PairLine;
+import lexicor.server.evidence.EvidenceViews.PairView;
+import lexicor.server.evidence.EvidenceViews.PooledView;
+import lexicor.server.evidence.EvidenceViews.RatioView;
+import lexicor.server.evidence.EvidenceViews.RocPointView;
+import lexicor.server.evidence.EvidenceViews.ShareView;
+import lexicor.server.evidence.EvidenceViews.StudyView;
+import lexicor.server.problems.Refusal;
+import lexicor.server.settings.DepartmentSettings;
+import lexicor.server.settings.SettingsService;
+import lexicor.server.standing.PooledEvidence;
+import org.springframework.stereotype.Service;
+
+/** Shows the figures as they are weighed: the department's way to take risky studies applies. */
+@Service
+class EvidenceService {
+    private static final int CORNERS = 72;
+    /** Fewer studies say too little of how they differ for a region to be drawn. */
+    private static final int STUDIES_FOR_A_REGION = 4;
+
+    private final Catalogue catalogue;
+    private final PooledEvidence evidence;
+    private final SettingsService settings;
+
+    EvidenceService(Catalogue catalogue, PooledEvidence evidence, SettingsService settings) {
+        this.catalogue = catalogue;
+        this.evidence = evidence;
+        this.settings = settings;
+    }
+
+    /** Every pair that has a row, in the pack's order. */
+    List<PairLine> pairs() {
+        return catalogue.accuracy().stream()
+                .map(r -> List.of(r.criterion(), r.condition()))
+                .distinct()
+                .map(p -> line(current(), p.get(0), p.get(1)))
+                .toList();
+    }
+
+    PairView pair(String criterion, String condition) {
+        EvidenceBase base = current();
+        List<AccuracyRow> rows = base.rows(criterion, condition);
+        if (rows.isEmpty()) {
+            throw Refusal.notFound("There is no figure of " + criterion + " for " + condition + ".");
+        }
+        List<AccuracyRow> used = base.used(criterion, condition);
+        Optional<Accuracy> pooled = accuracy(base, criterion, condition);
+        boolean anyRisky = used.stream().anyMatch(r -> r.bias().equals("high"));
+        Optional<Accuracy> without =
+                anyRisky ? accuracy(evidence.get(HighBias.LEFT_OUT), criterion, condition) : Optional.empty();
+        return new PairView(
+                line(base, criterion, condition),
+                settings.current().highBias(),
+                studies(rows, used, pooled),
+                pooled.map(a -> pooled(a, studiesIn(used, way()))).orElse(null),
+                without.map(a -> pooled(a, studiesIn(used, HighBias.LEFT_OUT))).orElse(null));
+    }
+
+    private HighBias way() {
+        return DepartmentSettings.highBias(settings.current().highBias()).orElseThrow();
+    }
+
+    private EvidenceBase current() {
+        return evidence.get(way());
+    }
+
+    /** The value that a criterion is weighed with; empty where there is none. */
+    Optional<Accuracy> weighed(String criterion, String condition) {
+        return accuracy(current(), criterion, condition);
+    }
+
+    static Optional<Accuracy> accuracy(Evidence found) {
+        return found instanceof Evidence.Weighable weighable ? Optional.of(weighable.accuracy()) : Optional.empty();
+    }
+
+    private static Optional<Accuracy> accuracy(EvidenceBase base, String criterion, String condition) {
+        return Optional.ofNullable(base.of(criterion).get(condition)).flatMap(EvidenceService::accuracy);
+    }
+
+    private static int studiesIn(List<AccuracyRow> used, HighBias way) {
+        return (int) used.stream()
+                .filter(r -> r.figures().specificity().isPresent())
+                .filter(r -> way != HighBias.LEFT_OUT || !r.bias().equals("high"))
+                .count();
+    }
+
+    private PairLine line(EvidenceBase base, String criterion, String condition) {
+        Evidence found = base.of(criterion).get(condition);
+        Optional<Accuracy> accuracy = accuracy(found);
+        String status = accuracy.isPresent()
+                ? "weighable"
+                : found instanceof Evidence.LeftOut ? "left-out" : "sensitivity-only";
+        return new PairLine(
+                criterion,
+                catalogue.findingName(criterion),
+                catalogue.testOf(criterion).map(ClinicalTest::id).orElse(null),
+                condition,
+                catalogue.condition(condition).map(Condition::name).orElse(condition),
+                base.rows(criterion, condition).size(),
+                accuracy.map(Accuracy::people).orElse(0.0),
+                status,
+                accuracy.map(a -> a.method().id()).orElse(null),
+                accuracy.map(a -> ratio(a, true)).orElse(null),
+                accuracy.map(a -> ratio(a, false)).orElse(null));
+    }
+
+    private List<StudyView> studies(List<AccuracyRow> rows, List<AccuracyRow> used, Optional<Accuracy> pooled) {
+        List<Study> studies = used.stream()
+                .map(r -> EvidenceBase.study(r.figures(), r.bias().equals("high")))
+                .toList();
+        Optional<Forest> forest = pooled.map(a -> Forest.of(studies, way(), a));
+        List<StudyView> views = new ArrayList<>();
+        for (AccuracyRow row : rows) {
+            int place = used.indexOf(row);
+            Optional<Forest.Line> line =
+                    forest.filter(f -> place >= 0).map(f -> f.lines().get(place));
+            views.add(study(row, line));
+        }
+        return views;
+    }
+
+    private static StudyView study(AccuracyRow row, Optional<Forest.Line> line) {
+        Study study = EvidenceBase.study(row.figures(), row.bias().equals("high"));
+        ShareView sensitivity;
+        ShareView specificity = null;
+        if (study instanceof Study.TwoByTwo table) {
+            sensitivity = share(table.sensitivity(), table.sensitivityInterval());
+            specificity = share(table.specificity(), table.specificityInterval());
+        } else {
+            Study.SensitivityOnly only = (Study.SensitivityOnly) study;
+            sensitivity = share(row.figures().sensitivity(), Interval.wilson(only.tp(), only.tp() + only.fn()));
+        }
+        return new StudyView(
+                row.source(),
+                row.year(),
+                row.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                sensitivity,
+                specificity,
+                orNull(row.figures().diseased()),
+                orNull(row.figures().healthy()),
+                row.referenceStandard(),
+                row.population(),
+                row.bias(),
+                row.confidence(),
+                "not yet checked",
+                row.note(),
+                line.map(Forest.Line::used).orElse(false),
+                line.map(Forest.Line::sensitivityShare).orElse(0.0),
+                line.map(Forest.Line::specificityShare).orElse(0.0));
+    }
+
+    private static PooledView pooled(Accuracy a, int studies) {
+        boolean drawn = studies >= STUDIES_FOR_A_REGION;
+        return new PooledView(
+                a.method().id(),
+                studies,
+                a.people(),
+                share(a.shown().sensitivity(), a.shown().sensitivityInterval()),
+                share(a.shown().specificity(), a.shown().specificityInterval()),
+                share(a.sensitivity(), a.newClinicSensitivity()),
+                share(a.specificity(), a.newClinicSpecificity()),
+                ratio(a, true),
+                ratio(a, false),
+                List.of(
+                        a.between().sensitivity(),
+                        a.between().both(),
+                        a.between().specificity()),
+                drawn ? points(RocRegion.confidence(a, CORNERS)) : List.of(),
+                drawn ? points(RocRegion.prediction(a, CORNERS)) : List.of());
+    }
+
+    private static List<RocPointView> points(List<RocRegion.Point> line) {
+        return line.stream()
+                .map(p -> new RocPointView(p.sensitivity(), p.specificity()))
+                .toList();
+    }
+
+    private static RatioView ratio(Accuracy a, boolean positive) {
+        Interval interval = a.ratioInterval(positive);
+        return new RatioView(
+                Math.exp(positive ? a.logPositiveRatio() : a.logNegativeRatio()), interval.low(), interval.high());
+    }
+
+    private static ShareView share(double value, Interval interval) {
+        return new ShareView(value, interval.low(), interval.high());
+    }
+
+    private static Double orNull(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+}

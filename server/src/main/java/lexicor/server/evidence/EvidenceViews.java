@@ -1,0 +1,142 @@
+package lexicor.server.evidence;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/** What the API takes and gives for evidence and clusters. */
+final class EvidenceViews {
+    private EvidenceViews() {}
+
+    /** All pairs that have a row, and all published clusters. */
+    record EvidenceIndex(List<PairLine> pairs, List<ClusterLine> clusters) {}
+
+    /**
+     * A criterion and a condition with at least one row.
+     *
+     * @param test absent for an item of the history
+     * @param rows how many there are
+     * @param people diseased and healthy in the rows used
+     * @param method study, univariate or bivariate; absent where nothing can be weighed
+     * @param status weighable, left-out or sensitivity-only
+     */
+    record PairLine(
+            String criterion,
+            String name,
+            @Schema(nullable = true) String test,
+            String condition,
+            String conditionName,
+            int rows,
+            double people,
+            String status,
+            @Schema(nullable = true) String method,
+            @Schema(nullable = true) RatioView positive,
+            @Schema(nullable = true) RatioView negative) {}
+
+    /** A likelihood ratio with its 95 % interval. */
+    record RatioView(double value, double low, double high) {}
+
+    /** A proportion with its 95 % interval. */
+    record ShareView(double value, double low, double high) {}
+
+    /**
+     * Everything known of a pair.
+     *
+     * @param highBias how studies at high risk of bias are taken here
+     * @param studies as printed
+     * @param pooled absent where nothing can be weighed
+     * @param withoutHighBias the same without those studies; absent where there are none of them or nothing is left
+     */
+    record PairView(
+            PairLine pair,
+            String highBias,
+            List<StudyView> studies,
+            @Schema(nullable = true) PooledView pooled,
+            @Schema(nullable = true) PooledView withoutHighBias) {}
+
+    /**
+     * A row as printed, and its share of the weight.
+     *
+     * @param specificity absent where nobody without the condition was examined
+     * @param diseased absent where not known: taken as 30
+     * @param used whether it is pooled
+     */
+    record StudyView(
+            String source,
+            int year,
+            String kind,
+            ShareView sensitivity,
+            @Schema(nullable = true) ShareView specificity,
+            @Schema(nullable = true) Double diseased,
+            @Schema(nullable = true) Double healthy,
+            String referenceStandard,
+            String population,
+            String bias,
+            String confidence,
+            String signOff,
+            String note,
+            boolean used,
+            double sensitivityShare,
+            double specificityShare) {}
+
+    /**
+     * A pooled value.
+     *
+     * @param newClinicSensitivity 95 % prediction interval
+     * @param tau variances between studies and their covariance
+     * @param confidenceRegion in ROC space; empty with fewer than four studies
+     * @param predictionRegion in ROC space; empty with fewer than four studies
+     */
+    record PooledView(
+            String method,
+            int studies,
+            double people,
+            ShareView sensitivity,
+            ShareView specificity,
+            ShareView newClinicSensitivity,
+            ShareView newClinicSpecificity,
+            RatioView positive,
+            RatioView negative,
+            List<Double> tau,
+            List<RocPointView> confidenceRegion,
+            List<RocPointView> predictionRegion) {}
+
+    record RocPointView(double sensitivity, double specificity) {}
+
+    /**
+     * A published cluster.
+     *
+     * @param atLeast positives that make it positive; absent for one that has a ratio for each count
+     * @param figures its own, as weighed; absent where none were published
+     * @param predicted what its members' figures would give under the department's overlaps; absent where a member has none
+     */
+    record ClusterLine(
+            String id,
+            String name,
+            String condition,
+            String conditionName,
+            List<MemberView> members,
+            @Schema(nullable = true) Integer atLeast,
+            List<Double> ratioByCount,
+            String source,
+            String caution,
+            @Schema(nullable = true) WorthView figures,
+            @Schema(nullable = true) WorthView predicted) {}
+
+    record MemberView(String criterion, String name, String family) {}
+
+    record WorthView(double sensitivity, double specificity, double lrPositive, double lrNegative) {}
+
+    /** Criteria with figures for one condition, to be counted together. */
+    record DesignRequest(String condition, List<String> criteria, double familyOverlap, double generalOverlap) {}
+
+    /** What every threshold would be worth, and the same as if no two tests had anything in common. */
+    record DesignView(List<MemberFigures> members, List<RuleView> rules) {}
+
+    record MemberFigures(String criterion, String name, String family, double sensitivity, double specificity) {}
+
+    /** A threshold, and where it would lead from three base rates. */
+    record RuleView(int atLeast, WorthView worth, WorthView independent, List<FromBaseRate> fromBaseRates) {}
+
+    /** The posttest probabilities from a pretest. */
+    record FromBaseRate(double pretest, double ifPositive, double ifNegative) {}
+}

@@ -1,0 +1,33 @@
+package lexicor.server.history;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeSet;
+
+/**
+ * One thing as it was before and after a change; a side that is empty says that it was not there.
+ *
+ * @param who empty where the program itself was at work
+ */
+public record Revised(long revision, Instant at, String who, Map<String, String> before, Map<String, String> after) {
+    /** A field that differs; an empty value was not there. */
+    public record Line(String field, String before, String after) {}
+
+    /** Every field that differs, in alphabetical order. */
+    public List<Line> lines() {
+        TreeSet<String> fields = new TreeSet<>(before.keySet());
+        fields.addAll(after.keySet());
+        List<Line> lines = new ArrayList<>();
+        for (String field : fields) {
+            String was = before.getOrDefault(field, "");
+            String is = after.getOrDefault(field, "");
+            if (!Objects.equals(was, is)) {
+                lines.add(new Line(field, was, is));
+            }
+        }
+        return lines;
+    }
+}

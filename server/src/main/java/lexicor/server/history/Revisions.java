@@ -1,0 +1,62 @@
+package lexicor.server.history;
+
+import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import org.hibernate.envers.AuditReaderFactory;
+import org.hibernate.envers.RevisionType;
+import org.hibernate.envers.query.AuditEntity;
+import org.hibernate.envers.query.AuditQuery;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads back what was stored at every change. */
+@Component
+public class Revisions {
+    private final EntityManager entities;
+
+    Revisions(EntityManager entities) {
+        this.entities = entities;
+    }
+
+    /**
+     * Every change of the entities whose property has a value, the oldest first.
+     *
+     * @param property empty for all entities of the type
+     * @param key tells entities apart; those with the same key are one thing over time
+     * @param flat what an entity holds, in words
+     */
+    @Transactional(readOnly = true)
+    public <E> List<Revised> of(
+            Class<E> type,
+            String property,
+            Object value,
+            Function<E, String> key,
+            Function<E, Map<String, String>> flat) {
+        AuditQuery query = AuditReaderFactory.get(entities)
+                .createQuery()
+                .forRevisionsOfEntity(type, false, true)
+                .addOrder(AuditEntity.revisionNumber().asc());
+        if (!property.isEmpty()) {
+            query.add(AuditEntity.property(property).eq(value));
+        }
+        Map<String, Map<String, String>> last = new HashMap<>();
+        List<Revised> all = new ArrayList<>();
+        for (Object row : query.getResultList()) {
+            Object[] parts = (Object[]) row;
+            E entity = type.cast(parts[0]);
+            RevisionRecord revision = (RevisionRecord) parts[1];
+            Map<String, String> after = parts[2] == RevisionType.DEL ? Map.of() : flat.apply(entity);
+            Map<String, String> before = last.getOrDefault(key.apply(entity), Map.of());
+            last.put(key.apply(entity), after);
+            Revised revised = new Revised(revision.id, revision.changedAt, revision.person, before, after);
+            if (!revised.lines().isEmpty()) {
+                all.add(revised);
+            }
+        }
+        return all;
+    }
+}

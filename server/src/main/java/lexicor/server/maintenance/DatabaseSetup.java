@@ -1,0 +1,29 @@
+package lexicor.server.maintenance;
+
+import com.zaxxer.hikari.HikariDataSource;
+import java.nio.file.Path;
+import javax.sql.DataSource;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** Opens the database with its key. */
+@Configuration
+class DatabaseSetup {
+    private static final int CONNECTIONS = 6;
+
+    /** The key is read from its file or from the environment; it is in no property and in no message. */
+    @Bean
+    DataSource dataSource(@Value("${lexicor.data}") Path data, @Value("${lexicor.key-file:}") String keyFile) {
+        Path file = keyFile.isEmpty() ? DatabaseKey.usualFile(data) : Path.of(keyFile);
+        String key = DatabaseKey.read(System.getenv(DatabaseKey.VARIABLE), file, !DatabaseFile.isEncrypted(data));
+        DatabaseFile.encryptIfPlain(data, key);
+        HikariDataSource source = new HikariDataSource();
+        // WRITE_DELAY=0: an acknowledged tap is on the disk, not in a buffer.
+        source.setJdbcUrl(DatabaseFile.url(data, ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE"));
+        source.setUsername(DatabaseFile.USER);
+        source.setPassword(DatabaseFile.password(key));
+        source.setMaximumPoolSize(CONNECTIONS);
+        return source;
+    }
+}

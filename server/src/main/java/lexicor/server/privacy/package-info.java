@@ -1,0 +1,2 @@
+/** Keeps what would tell who a patient is out of the records. */
+package lexicor.server.privacy;

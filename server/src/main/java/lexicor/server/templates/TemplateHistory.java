@@ -1,0 +1,33 @@
+package lexicor.server.templates;
+
+import java.util.List;
+import java.util.Map;
+import lexicor.server.history.HistorySource;
+import lexicor.server.history.Revised;
+import lexicor.server.history.Revisions;
+import org.springframework.stereotype.Component;
+
+/** Changes of the department's lists of tests. */
+@Component
+class TemplateHistory implements HistorySource {
+    private final Revisions revisions;
+
+    TemplateHistory(Revisions revisions) {
+        this.revisions = revisions;
+    }
+
+    @Override
+    public String subject() {
+        return "Lists of tests";
+    }
+
+    @Override
+    public List<Revised> changes() {
+        return revisions.of(
+                TemplateRecord.class,
+                "",
+                "",
+                t -> String.valueOf(t.id),
+                t -> Map.of(String.valueOf(t.name), String.join(", ", t.tests)));
+    }
+}

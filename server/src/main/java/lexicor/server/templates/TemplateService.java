@@ -1,0 +1,87 @@
+package lexicor.server.templates;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Complaint;
+import lexicor.core.catalogue.Setting;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.planning.Proposal;
+import lexicor.server.problems.Refusal;
+import lexicor.server.standing.PooledEvidence;
+import lexicor.server.templates.Template.NewTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the department's lists and makes the shipped ones, which follow from the packs. */
+@Service
+class TemplateService {
+    private static final int MAX_NAME = 80;
+    private static final int MAX_TESTS = 200;
+
+    private final TemplateStore store;
+    private final Catalogue catalogue;
+    private final List<Template> shipped;
+
+    TemplateService(TemplateStore store, Catalogue catalogue, PooledEvidence evidence) {
+        this.store = store;
+        this.catalogue = catalogue;
+        EvidenceBase known = evidence.get(HighBias.CORRECTED);
+        shipped = catalogue.complaints().stream().map(c -> shipped(c, known)).toList();
+    }
+
+    private Template shipped(Complaint complaint, EvidenceBase known) {
+        List<Proposal.Suspect> suspects = complaint.candidates().stream()
+                .map(c -> new Proposal.Suspect(
+                        c, catalogue.condition(c).orElseThrow().pretest().get(Setting.COMMUNITY)))
+                .toList();
+        List<String> tests = Proposal.of(catalogue, known, Set.copyOf(complaint.regions()), suspects).stream()
+                .map(ClinicalTest::id)
+                .toList();
+        return new Template(null, complaint.name(), true, tests);
+    }
+
+    /** The department's own by name, then the shipped ones. */
+    @Transactional(readOnly = true)
+    public List<Template> all() {
+        List<Template> all = new ArrayList<>();
+        store.findAllByOrderByName().forEach(t -> all.add(new Template(t.id, t.name, false, List.copyOf(t.tests))));
+        all.addAll(shipped);
+        return all;
+    }
+
+    @Transactional
+    public List<Template> save(NewTemplate request) {
+        String name = request.name() == null ? "" : request.name().strip();
+        if (name.isEmpty() || name.length() > MAX_NAME) {
+            throw Refusal.field("name", "expected a name of at most " + MAX_NAME + " characters");
+        }
+        List<String> tests = request.tests();
+        if (tests == null || tests.isEmpty() || tests.size() > MAX_TESTS) {
+            throw Refusal.field("tests", "expected 1 to " + MAX_TESTS + " tests");
+        }
+        for (String id : tests) {
+            if (id == null || catalogue.test(id).isEmpty()) {
+                throw Refusal.field("tests", "there is no test " + id);
+            }
+        }
+        if (new HashSet<>(tests).size() < tests.size()) {
+            throw Refusal.field("tests", "a test is listed twice");
+        }
+        TemplateRecord stored = store.findByName(name).orElseGet(TemplateRecord::new);
+        stored.name = name;
+        stored.tests.clear();
+        stored.tests.addAll(tests);
+        store.saveAndFlush(stored);
+        return all();
+    }
+
+    @Transactional
+    public void delete(long id) {
+        store.delete(store.findById(id).orElseThrow(() -> Refusal.notFound("There is no list " + id + ".")));
+    }
+}

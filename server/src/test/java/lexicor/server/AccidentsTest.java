@@ -1,0 +1,107 @@
+package lexicor.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import lexicor.server.Caller.Answer;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Assumptions;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A disk that fills up or turns read-only under the running program, on a small disk of its own. */
+class AccidentsTest {
+    @TempDir
+    Path folder;
+
+    private Path disk;
+
+    @BeforeEach
+    void makeDisk() throws Exception {
+        disk = Files.createDirectory(folder.resolve("disk"));
+        Assumptions.assumeTrue(
+                run("mount", "-t", "tmpfs", "-o", "size=6m", "lexicor-test", disk.toString()),
+                "only root may make a small disk");
+    }
+
+    @AfterEach
+    void takeDiskAway() throws Exception {
+        run("umount", disk.toString());
+    }
+
+    private static boolean run(String... command) throws IOException, InterruptedException {
+        Process process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        return process.waitFor(20, TimeUnit.SECONDS) && process.exitValue() == 0;
+    }
+
+    private static Answer gap(Running lexicor, int mm) {
+        return lexicor.post(
+                "/api/cases/HB-001/taps",
+                "{\"tapId\":\"%s\",\"test\":\"sulcus\",\"at\":\"\",\"side\":\"right\",\"changes\":{\"gapMm\":%d}}"
+                        .formatted(UUID.randomUUID(), mm));
+    }
+
+    @Test
+    void aFullDiskIsSaidKeepsWhatWasSavedAndRecoversByItself() throws Exception {
+        Running lexicor = Running.at(disk.resolve("data"));
+        lexicor.beforeAll(null);
+        try {
+            lexicor.post(
+                    "/api/cases", "{\"code\":\"HB-001\",\"complaint\":\"shoulder-pain\",\"involvedSide\":\"right\"}");
+            int saved = 0;
+            Path ballast = disk.resolve("ballast");
+            fill(ballast);
+            Answer refused = null;
+            for (int n = 1; n < 500 && refused == null; n++) {
+                Answer answer = gap(lexicor, n % 100);
+                if (answer.status() == 200) {
+                    saved++;
+                } else {
+                    refused = answer;
+                }
+            }
+            assertThat(refused).as("the disk fills up").isNotNull();
+            assertThat(refused.status()).isEqualTo(507);
+            assertThat(refused.body().get("detail").asString()).contains("the disk is full", "What was saved is kept");
+
+            Files.delete(ballast);
+            int status = 0;
+            for (int wait = 0; wait < 60 && status != 200; wait++) {
+                Thread.sleep(500);
+                status = gap(lexicor, 7).status();
+            }
+            assertThat(status).isEqualTo(200);
+            assertThat(lexicor.get("/api/cases/HB-001/taps").body()).hasSizeGreaterThan(saved);
+        } finally {
+            lexicor.afterAll(null);
+        }
+    }
+
+    private static void fill(Path ballast) throws IOException {
+        try (var out = Files.newOutputStream(ballast)) {
+            byte[] block = new byte[4096];
+            while (true) {
+                out.write(block);
+            }
+        } catch (IOException full) {
+            assertThat(full.getMessage()).containsIgnoringCase("space");
+        }
+    }
+
+    @Test
+    void aReadOnlyDiskIsSaidAtTheStart() throws Exception {
+        Files.createDirectory(disk.resolve("data"));
+        assertThat(run("mount", "-o", "remount,ro", disk.toString())).isTrue();
+        assertThat(CommandTest.startAndFail(folder, disk.resolve("data")))
+                .contains("Lexicor did not start", "cannot be read or written")
+                .doesNotContain("\tat ");
+    }
+}

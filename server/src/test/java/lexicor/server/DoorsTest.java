@@ -1,0 +1,208 @@
+package lexicor.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BiPredicate;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** Every endpoint of the API's own description, asked by every role and by nobody. */
+class DoorsTest {
+    @RegisterExtension
+    static final Running LEXICOR = Running.empty();
+
+    private static final Set<String> EVERYBODY = Set.of("lead", "clinician", "student", "auditor");
+    private static final Set<String> KEEPS_CASES = Set.of("lead", "clinician");
+    private static final Map<String, Caller> CALLERS = new LinkedHashMap<>();
+
+    /** Who may call what, in words of its own; the first that fits counts. */
+    private record Rule(BiPredicate<String, String> fits, Set<String> roles, boolean alsoNobody) {}
+
+    private static final List<Rule> RULES = List.of(
+            rule((m, p) -> p.matches("/api/session/(pin|password|everywhere)"), EVERYBODY),
+            new Rule((m, p) -> p.startsWith("/api/session"), EVERYBODY, true),
+            rule((m, p) -> p.startsWith("/api/maintenance") || p.endsWith("/lines"), Set.of()),
+            rule(
+                    (m, p) -> m.equals("GET")
+                            && Set.of("/api/catalogue", "/api/settings").contains(p),
+                    EVERYBODY),
+            rule((m, p) -> p.startsWith("/api/settings") || p.startsWith("/api/people"), Set.of("lead")),
+            rule((m, p) -> m.equals("GET") && p.startsWith("/api/evidence"), EVERYBODY),
+            rule(
+                    (m, p) -> m.equals("GET") && (p.equals("/api/history") || p.endsWith("/history")),
+                    Set.of("lead", "clinician", "auditor")),
+            rule((m, p) -> p.startsWith("/api/"), KEEPS_CASES));
+
+    private static Rule rule(BiPredicate<String, String> fits, Set<String> roles) {
+        return new Rule(fits, roles, false);
+    }
+
+    @BeforeAll
+    static void peopleOfEveryRole() {
+        CALLERS.put("lead", LEXICOR.caller());
+        for (String role : List.of("clinician", "student", "auditor")) {
+            CALLERS.put(role, account("a-" + role, role));
+        }
+    }
+
+    static Caller account(String name, String role) {
+        assertThat(LEXICOR.post(
+                                "/api/people",
+                                "{\"name\":\"%s\",\"role\":\"%s\",\"password\":\"%s\"}"
+                                        .formatted(name, role, Running.PASSWORD))
+                        .status())
+                .isEqualTo(201);
+        Caller caller = LEXICOR.anotherCaller();
+        assertThat(caller.signIn(name, Running.PASSWORD).status()).isEqualTo(200);
+        return caller;
+    }
+
+    @Test
+    void everyEndpointLetsInExactlyWhoMayCallIt() {
+        List<String> wrong = new ArrayList<>();
+        int asked = 0;
+        for (Map.Entry<String, JsonNode> path :
+                LEXICOR.get("/v3/api-docs").body().get("paths").properties()) {
+            for (Map.Entry<String, JsonNode> operation : path.getValue().properties()) {
+                String method = operation.getKey().toUpperCase(Locale.ROOT);
+                // These two end or hold open what the others are asked with; both are asked below and elsewhere.
+                if (path.getKey().endsWith("/events")
+                        || Set.of("DELETE /api/session", "POST /api/session/everywhere", "POST /api/session/lock")
+                                .contains(method + " " + path.getKey())) {
+                    continue;
+                }
+                asked++;
+                Rule rule = RULES.stream()
+                        .filter(r -> r.fits().test(method, path.getKey()))
+                        .findFirst()
+                        .orElseThrow(() -> new AssertionError("no rule for " + path.getKey()));
+                wrong.addAll(misjudged(method, path.getKey(), rule));
+            }
+        }
+        assertThat(wrong).isEmpty();
+        assertThat(asked).isGreaterThan(40);
+    }
+
+    private static List<String> misjudged(String method, String path, Rule rule) {
+        List<String> wrong = new ArrayList<>();
+        // Nothing that is there and nothing that would be taken: a wrong one is refused behind the door, not at it.
+        String address = path.replaceAll("\\{[a-z]+}", "0");
+        Caller nobody = LEXICOR.anotherCaller();
+        int status = nobody.send(address, method, "").status();
+        boolean ownProof = rule.roles().isEmpty();
+        if (!rule.alsoNobody() && status != 401) {
+            wrong.add(method + " " + path + " by nobody: " + status);
+        }
+        CALLERS.forEach((role, caller) -> {
+            int answered = caller.send(address, method, "").status();
+            boolean in = answered != 401 && answered != 403;
+            boolean sessionWithoutPassword = path.equals("/api/session") && method.equals("POST");
+            if (in != rule.roles().contains(role) && !sessionWithoutPassword && !(ownProof && answered == 403)) {
+                wrong.add(method + " " + path + " by " + role + ": " + answered);
+            }
+        });
+        return wrong;
+    }
+
+    @Test
+    void aCaseIsThereForItsExaminerAndThoseItIsSharedWithAlone() {
+        Caller examiner = account("examiner", "clinician");
+        Caller other = account("other", "clinician");
+        JsonNode made = examiner.post("/api/cases", "{\"complaint\":\"shoulder-pain\",\"involvedSide\":\"left\"}")
+                .body();
+        String code = "/api/cases/" + made.get("code").asString();
+        List<String> reads = List.of("", "/taps", "/weighed", "/weigh-file", "/measures", "/visits", "/history");
+        for (Caller stranger : List.of(other, LEXICOR.caller())) {
+            for (String path : reads) {
+                assertThat(stranger.get(code + path).status()).as(path).isEqualTo(404);
+            }
+            assertThat(stranger.get("/api/cases").body().toString())
+                    .doesNotContain(made.get("code").asString());
+            assertThat(stranger.put(code + "/sharing", sharing(made, "other", ""))
+                            .status())
+                    .isEqualTo(404);
+        }
+        assertThat(CALLERS.get("auditor").get(code + "/history").status()).isEqualTo(200);
+
+        JsonNode shared = examiner.put(code + "/sharing", sharing(made, "examiner", "\"other\""))
+                .body();
+        assertThat(other.get(code).status()).isEqualTo(200);
+        assertThat(other.put(code + "/sharing", sharing(shared, "other", "")).status())
+                .isEqualTo(403);
+
+        JsonNode settings = LEXICOR.get("/api/settings").body();
+        LEXICOR.put("/api/settings", settings.toString().replace("\"shareAll\":false", "\"shareAll\":true"));
+        assertThat(LEXICOR.get(code).status()).isEqualTo(200);
+        settings = LEXICOR.get("/api/settings").body();
+        LEXICOR.put("/api/settings", settings.toString().replace("\"shareAll\":true", "\"shareAll\":false"));
+        assertThat(LEXICOR.get(code).status()).isEqualTo(404);
+    }
+
+    private static String sharing(JsonNode view, String owner, String shares) {
+        return "{\"version\":%s,\"owner\":\"%s\",\"shares\":[%s]}".formatted(view.get("version"), owner, shares);
+    }
+
+    @Test
+    void aChangeThatDoesNotComeFromThePageIsRefused() throws IOException, InterruptedException {
+        HttpResponse<String> answer = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(LEXICOR.url("/api/cases")))
+                                .header("content-type", "application/json")
+                                .header("cookie", LEXICOR.caller().cookieHeader())
+                                .POST(HttpRequest.BodyPublishers.ofString(
+                                        "{\"complaint\":\"shoulder-pain\",\"involvedSide\":\"left\"}"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).isEqualTo(403);
+        assertThat(answer.body()).contains("does not come from a page of Lexicor");
+    }
+
+    @Test
+    void everyAnswerCarriesTheHeadersAndTheCookieIsCloseKept() throws IOException, InterruptedException {
+        HttpResponse<String> page = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(LEXICOR.url("/api/session")))
+                                .POST(HttpRequest.BodyPublishers.noBody())
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+        assertThat(page.headers().firstValue("content-security-policy").orElse(""))
+                .contains("default-src 'none'", "script-src 'self';", "frame-ancestors 'none'");
+        assertThat(page.headers().firstValue("x-content-type-options")).contains("nosniff");
+        assertThat(page.headers().firstValue("referrer-policy")).contains("no-referrer");
+        assertThat(page.headers().firstValue("cache-control").orElse("")).contains("no-store");
+        Caller caller = LEXICOR.anotherCaller();
+        caller.get("/api/session");
+        HttpResponse<String> signedIn = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(LEXICOR.url("/api/session")))
+                                .header("content-type", "application/json")
+                                .header("cookie", "XSRF-TOKEN=" + caller.cookie("XSRF-TOKEN"))
+                                .header("x-xsrf-token", caller.cookie("XSRF-TOKEN"))
+                                .POST(HttpRequest.BodyPublishers.ofString(
+                                        "{\"name\":\"heron\",\"password\":\"" + Running.PASSWORD + "\"}"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+        assertThat(signedIn.headers().allValues("set-cookie"))
+                .anySatisfy(c -> assertThat(c).startsWith("LEXICOR=").contains("HttpOnly", "SameSite=Strict"));
+    }
+
+    @Test
+    void aRequestThatIsTooLargeIsRefusedWhateverItSaysOfItself() {
+        assertThat(LEXICOR.post("/api/cases", "{\"complaint\":\"" + "x".repeat(2 << 20) + "\"}")
+                        .status())
+                .isEqualTo(413);
+    }
+}

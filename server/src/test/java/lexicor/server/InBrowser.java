@@ -1,0 +1,101 @@
+package lexicor.server;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Cookie;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+
+/** A page in headless Chromium for every test, and the pieces of Lexicor's pages by name. */
+abstract class InBrowser {
+    private static Playwright playwright;
+    private static Browser browser;
+    Page page;
+
+    @BeforeAll
+    static void launch() {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+    }
+
+    @AfterAll
+    static void close() {
+        playwright.close();
+    }
+
+    /** The program that the tests of the class look at. */
+    abstract Running lexicor();
+
+    @BeforeEach
+    void openPage() {
+        page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
+                .newPage();
+        enter();
+        page.setDefaultTimeout(30_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+    }
+
+    /** Signs the page in; after a restart it has to be done again. */
+    void enter() {
+        page.context()
+                .addCookies(List.of(new Cookie("LEXICOR", lexicor().caller().cookie("LEXICOR"))
+                        .setUrl(lexicor().url("/"))));
+    }
+
+    Locator side(String name) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
+    }
+
+    Locator pad(String side, String label) {
+        return side(side).locator("button.pad", new Locator.LocatorOptions().setHasText(label));
+    }
+
+    Locator outcomes() {
+        return page.getByLabel("Current test").locator("ul[aria-live]");
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator button(Pattern name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    static String percent(String number) {
+        return number + "\u202f%";
+    }
+
+    void accessible(String screen) {
+        page.locator(":root").evaluate("e => Promise.all(e.getAnimations({subtree: true}).map(a => a.finished))");
+        Assertions.assertThat(new AxeBuilder(page).analyze().getViolations())
+                .as(screen)
+                .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
+                .isEmpty();
+    }
+}

@@ -1,0 +1,125 @@
+package lexicor.server;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** Doors and memory through the real pages: signing in, the lock, the history, the end of a case. */
+class PeopleBrowserTest extends InBrowser {
+    @RegisterExtension
+    static final Running LEXICOR = Running.demo();
+
+    @Override
+    Running lexicor() {
+        return LEXICOR;
+    }
+
+    private void goInAs(String account) {
+        page.context().clearCookies();
+        page.navigate(LEXICOR.url("/"));
+        button(Pattern.compile("^" + account)).click();
+        assertThat(button("Account of " + account)).isVisible();
+    }
+
+    @Test
+    void theDemosPeopleComeInByOneClickAndSeeWhatTheyMay() {
+        page.context().clearCookies();
+        page.navigate(LEXICOR.url("/"));
+        assertThat(page.getByLabel("Demo")).containsText("Made-up people");
+        accessible("Sign in");
+        page.getByLabel("Name").fill("tern");
+        page.getByLabel("Password").fill("not the password at all");
+        button("Sign in").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).hasText("Name or password is not right.");
+        button(Pattern.compile("^owl")).click();
+        assertThat(heading("History of the department")).isVisible();
+        page.getByLabel("History of a case").fill("hb-001");
+        button("Read").click();
+        assertThat(heading("History of HB-001")).isVisible();
+        assertThat(page.getByText("recorded").first()).isVisible();
+        goInAs("dunlin");
+        assertThat(heading("Practice")).isVisible();
+        goInAs("tern");
+        assertThat(heading("Cases")).isVisible();
+        page.navigate(LEXICOR.url("/settings"));
+        assertThat(page.getByText("set by its leads")).isVisible();
+    }
+
+    @Test
+    void aLockedScreenKeepsTheRecordingAndTheTapsThatWait() {
+        goInAs("plover");
+        page.navigate(LEXICOR.url("/cases/HB-010/couch?test=resisted-wrist-extension"));
+        assertThat(pad("Right, the one that troubles", "Their pain")).isVisible();
+        page.context().setOffline(true);
+        side("Right, the one that troubles").getByText("Their pain").click();
+        assertThat(page.getByText("Waiting to save, 1 tap")).isVisible();
+        page.context().setOffline(false);
+        assertThat(page.getByText("Waiting to save")).isHidden();
+        account("Lock the screen");
+        assertThat(heading("Locked")).isVisible();
+        assertThat(page.getByText("Their pain").first()).isHidden();
+        accessible("Locked");
+        page.reload();
+        assertThat(heading("Locked")).isVisible();
+        page.getByLabel("Password").fill("a wrong one");
+        button("Open").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("not right");
+        button(Pattern.compile("^Somebody else")).click();
+        button(Pattern.compile("^plover")).click();
+        assertThat(pad("Right, the one that troubles", "Their pain")).hasAttribute("aria-pressed", "true");
+    }
+
+    @Test
+    void aReadingIsBroughtBackFromTheHistoryAndACaseIsDeletedInTwoSteps() {
+        page.navigate(LEXICOR.url("/cases/HB-011/couch?test=sulcus"));
+        page.getByLabel("Gap, Right, in mm").fill("21");
+        page.keyboard().press("Enter");
+        assertThat(outcomes()).containsText("gap 21 mm");
+        page.getByLabel("Gap, Right, in mm").fill("2");
+        page.keyboard().press("Enter");
+        assertThat(outcomes()).containsText("gap 2 mm");
+        page.navigate(LEXICOR.url("/cases/HB-011/history"));
+        button("As it stood then").nth(1).click();
+        assertThat(page.getByLabel("As it stood then").last()).containsText("positive");
+        accessible("History of a case");
+        button("Bring back what was there").first().click();
+        page.navigate(LEXICOR.url("/cases/HB-011/couch?test=sulcus"));
+        assertThat(page.getByLabel("Gap, Right, in mm")).hasValue("21");
+
+        page.navigate(LEXICOR.url("/cases/HB-011/ask"));
+        page.getByLabel("What happened").fill("Mr Plank says it slips");
+        page.getByLabel("What happened").blur();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("looks like a name");
+        button("Understood").click();
+        page.getByText("Whose case it is").click();
+        button("Delete the case").click();
+        page.getByLabel("Why it is deleted").fill("Opened for a try");
+        accessible("Delete");
+        button("Go on").click();
+        assertThat(button("Delete it")).isDisabled();
+        page.getByLabel(Pattern.compile("Type HB-011")).fill("HB-011");
+        button("Delete it").click();
+        assertThat(heading("Cases")).isVisible();
+        assertThat(page.getByText("HB-011")).hasCount(0);
+        page.navigate(LEXICOR.url("/history"));
+        assertThat(page.getByText("Opened for a try")).isVisible();
+        accessible("History of the department");
+        page.navigate(LEXICOR.url("/people"));
+        assertThat(page.getByText("dunlin")).isVisible();
+        accessible("People");
+    }
+
+    private void account(String item) {
+        button(Pattern.compile("^Account of")).click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item))
+                .click();
+    }
+
+    private com.microsoft.playwright.Locator heading(String name) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name));
+    }
+}

@@ -1,0 +1,106 @@
+import { useState } from "react";
+import { Link } from "react-router";
+import type { Catalogue, EvidenceIndex, PairLine } from "../api/types";
+import { factor } from "../pieces/format";
+import { pairAddress } from "./address";
+
+const REGIONS = ["neck", "shoulder", "elbow", "wrist", "hand"];
+const STATUS: Record<string, string> = {
+  "sensitivity-only": "no specificity: never weighed",
+  "left-out": "left out, at high risk of bias",
+};
+
+/** All pairs with figures, found by test, condition, region or a word. */
+export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
+  const { index, catalogue } = props;
+  const [word, setWord] = useState("");
+  const [region, setRegion] = useState("");
+  const [condition, setCondition] = useState("");
+  const regionOf = (pair: PairLine) => catalogue.tests.find((t) => t.id === pair.test)?.region ?? "history";
+  const found = index.pairs.filter(
+    (p) =>
+      (region === "" || regionOf(p) === region) &&
+      (condition === "" || p.condition === condition) &&
+      `${p.name} ${p.conditionName}`.toLowerCase().includes(word.trim().toLowerCase()),
+  );
+  const conditions = [...new Map(index.pairs.map((p) => [p.condition, p.conditionName]))].sort((a, b) =>
+    a[1].localeCompare(b[1]),
+  );
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-end gap-3">
+        <label className="flex flex-col text-[16px]">
+          Find
+          <input
+            type="search"
+            className="field w-56"
+            placeholder="test or condition"
+            value={word}
+            onChange={(e) => setWord(e.target.value)}
+          />
+        </label>
+        <label className="flex flex-col text-[16px]">
+          Region
+          <select className="field" value={region} onChange={(e) => setRegion(e.target.value)}>
+            <option value="">all</option>
+            {[...REGIONS, "history"].map((r) => (
+              <option key={r}>{r}</option>
+            ))}
+          </select>
+        </label>
+        <label className="flex flex-col text-[16px]">
+          Condition
+          <select className="field" value={condition} onChange={(e) => setCondition(e.target.value)}>
+            <option value="">all</option>
+            {conditions.map(([id, name]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <span role="status" className="pb-3 text-[16px] text-soft">
+          {found.length} of {index.pairs.length} pairs
+        </span>
+      </div>
+      <table className="w-full border-collapse text-[16px]">
+        <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
+          <tr>
+            {["Test, criterion", "Condition", "Rows", "People", "If positive", "If negative"].map((h) => (
+              <th key={h} scope="col" className="pr-4 font-normal">
+                {h}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {found.map((p) => (
+            <tr key={`${p.criterion} ${p.condition}`} className="border-b border-line align-baseline">
+              <td className="pr-4">
+                <Link
+                  className="inline-flex min-h-8 items-center underline"
+                  to={pairAddress(p.criterion, p.condition)}
+                >
+                  {p.name}
+                </Link>
+              </td>
+              <td className="pr-4">{p.conditionName}</td>
+              <td className="pr-4">{p.rows}</td>
+              <td className="pr-4">{p.people > 0 ? Math.round(p.people) : ""}</td>
+              {p.positive && p.negative ? (
+                <>
+                  <td className="pr-4">{factor(p.positive.value)}</td>
+                  <td>{factor(p.negative.value)}</td>
+                </>
+              ) : (
+                <td colSpan={2} className="text-soft">
+                  {STATUS[p.status]}
+                </td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}

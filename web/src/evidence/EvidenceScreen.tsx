@@ -1,0 +1,60 @@
+import { Tabs } from "radix-ui";
+import { useSearchParams } from "react-router";
+import { useCatalogue, useSettings } from "../api/queries";
+import { TopBar } from "../frame/TopBar";
+import { ErrorNote } from "../pieces/ErrorNote";
+import { TabBar } from "../pieces/TabBar";
+import { Browse } from "./Browse";
+import { ClusterList } from "./ClusterList";
+import { Coverage } from "./Coverage";
+import { useEvidence } from "./queries";
+import { Workbench } from "./Workbench";
+
+const TABS = [
+  ["figures", "Figures"],
+  ["coverage", "Where the literature is silent"],
+  ["clusters", "Clusters"],
+  ["workbench", "Design a count"],
+] as const;
+
+/** Every figure in the open, where there is none, the published clusters, and what a count of one's own would be worth. */
+export function EvidenceScreen() {
+  const evidence = useEvidence();
+  const catalogue = useCatalogue();
+  const settings = useSettings();
+  const [params, setParams] = useSearchParams();
+  const tab = TABS.find(([id]) => id === params.get("tab"))?.[0] ?? "figures";
+  return (
+    <>
+      <TopBar />
+      <main className="mx-auto flex max-w-[1240px] flex-col gap-3 px-5 py-4">
+        <h1 className="m-0 text-[28px] leading-tight font-bold">Evidence</h1>
+        <p className="m-0 text-[16px] text-soft">
+          Compiled from published studies. No row has been checked against its source yet.
+        </p>
+        <ErrorNote error={evidence.error ?? catalogue.error ?? settings.error} />
+        {evidence.data && catalogue.data && settings.data && (
+          <Tabs.Root
+            value={tab}
+            onValueChange={(next) => setParams({ tab: next }, { replace: true })}
+            className="flex flex-col gap-3"
+          >
+            <TabBar label="Evidence" tabs={TABS} />
+            <Tabs.Content value="figures">
+              <Browse index={evidence.data} catalogue={catalogue.data} />
+            </Tabs.Content>
+            <Tabs.Content value="coverage">
+              <Coverage index={evidence.data} catalogue={catalogue.data} />
+            </Tabs.Content>
+            <Tabs.Content value="clusters">
+              <ClusterList clusters={evidence.data.clusters} />
+            </Tabs.Content>
+            <Tabs.Content value="workbench">
+              <Workbench index={evidence.data} settings={settings.data} />
+            </Tabs.Content>
+          </Tabs.Root>
+        )}
+      </main>
+    </>
+  );
+}

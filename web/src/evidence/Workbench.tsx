@@ -1,0 +1,155 @@
+import { useState } from "react";
+import type { DepartmentSettings, EvidenceIndex } from "../api/types";
+import { ErrorNote } from "../pieces/ErrorNote";
+import { factor, percent } from "../pieces/format";
+import { useDesign } from "./queries";
+import { ThresholdPlot } from "./ThresholdPlot";
+
+const MOST = 12;
+
+/** Choose criteria of one condition and see what counting them would be worth, for every threshold at once. */
+export function Workbench(props: { index: EvidenceIndex; settings: DepartmentSettings }) {
+  const weighable = props.index.pairs.filter((p) => p.status === "weighable" && p.test !== undefined);
+  const byCondition = [...new Map(weighable.map((p) => [p.condition, p.conditionName]))]
+    .filter(([id]) => weighable.filter((p) => p.condition === id).length > 1)
+    .sort((a, b) => a[1].localeCompare(b[1]));
+  const [condition, setCondition] = useState(byCondition[0]?.[0] ?? "");
+  const [criteria, setCriteria] = useState<string[]>([]);
+  const [family, setFamily] = useState(props.settings.familyOverlap);
+  const [general, setGeneral] = useState(props.settings.generalOverlap);
+  const design = useDesign({ condition, criteria, familyOverlap: family, generalOverlap: general });
+  const offered = weighable.filter((p) => p.condition === condition);
+  const toggle = (id: string) =>
+    setCriteria(criteria.includes(id) ? criteria.filter((c) => c !== id) : [...criteria, id].slice(0, MOST));
+  const shown = criteria.length > 1 ? design.data : undefined;
+  return (
+    <div className="flex flex-col gap-4">
+      <p className="m-0 max-w-[900px] text-[16px] text-soft">
+        A count of findings that overlap is worth less than it seems. This works out sensitivity, specificity
+        and likelihood ratios of "at least k of n" from the members' own figures and their overlap. Designed,
+        not published: nobody has tried it on patients.
+      </p>
+      <div className="flex flex-wrap items-end gap-4">
+        <label className="flex flex-col text-[16px]">
+          Condition
+          <select
+            className="field"
+            value={condition}
+            onChange={(e) => {
+              setCondition(e.target.value);
+              setCriteria([]);
+            }}
+          >
+            {byCondition.map(([id, name]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Slider
+          label="Overlap within a family"
+          value={family}
+          most={0.9}
+          onChange={(v) => {
+            setFamily(v);
+            setGeneral(Math.min(general, v));
+          }}
+        />
+        <Slider label="Between any two" value={general} most={family} onChange={setGeneral} />
+      </div>
+      <fieldset className="m-0 grid grid-cols-3 gap-x-4 border-0 p-0 max-lg:grid-cols-1">
+        <legend className="p-0 text-[16px]">Criteria counted, 2 to {MOST}</legend>
+        {offered.map((p) => (
+          <label key={p.criterion} className="flex min-h-12 items-center gap-2 text-[16px]">
+            <input
+              type="checkbox"
+              className="size-6 shrink-0"
+              checked={criteria.includes(p.criterion)}
+              onChange={() => toggle(p.criterion)}
+            />
+            {p.name}
+          </label>
+        ))}
+      </fieldset>
+      <ErrorNote error={design.error} />
+      {shown && (
+        <div className="flex flex-wrap items-start gap-6">
+          <ThresholdPlot design={shown} />
+          <table className="border-collapse text-[16px]">
+            <caption className="pb-1 text-left text-soft">
+              Each threshold, beside the same if no two tests had anything in common; and where it would lead
+              from three base rates, positive and negative.
+            </caption>
+            <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
+              <tr>
+                <th scope="col" className="pr-4 font-normal">
+                  At least
+                </th>
+                <th scope="col" className="pr-4 font-normal">
+                  Sensitivity
+                </th>
+                <th scope="col" className="pr-4 font-normal">
+                  Specificity
+                </th>
+                <th scope="col" className="pr-4 font-normal">
+                  If positive
+                </th>
+                <th scope="col" className="pr-4 font-normal">
+                  If negative
+                </th>
+                {shown.rules[0]?.fromBaseRates.map((b) => (
+                  <th key={b.pretest} scope="col" className="pr-4 font-normal">
+                    From {percent(b.pretest)}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {shown.rules.map((r) => (
+                <tr key={r.atLeast} className="border-b border-line">
+                  <th scope="row" className="pr-4 text-left font-semibold">
+                    {r.atLeast} of {shown.rules.length}
+                  </th>
+                  {[
+                    [r.worth.sensitivity.toFixed(2), r.independent.sensitivity.toFixed(2)],
+                    [r.worth.specificity.toFixed(2), r.independent.specificity.toFixed(2)],
+                    [factor(r.worth.lrPositive), factor(r.independent.lrPositive)],
+                    [factor(r.worth.lrNegative), factor(r.independent.lrNegative)],
+                  ].map(([own, alone], i) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: four columns that stay where they are
+                    <td key={i} className="pr-4">
+                      <b>{own}</b> <span className="text-soft">({alone})</span>
+                    </td>
+                  ))}
+                  {r.fromBaseRates.map((b) => (
+                    <td key={b.pretest} className="pr-4">
+                      {percent(b.ifPositive)}, {percent(b.ifNegative)}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </div>
+  );
+}
+
+function Slider(props: { label: string; value: number; most: number; onChange: (value: number) => void }) {
+  return (
+    <label className="flex flex-col text-[16px]">
+      {props.label}: {props.value.toFixed(2)}
+      <input
+        type="range"
+        className="h-12 w-52"
+        min="0"
+        max={props.most}
+        step="0.05"
+        value={props.value}
+        onChange={(e) => props.onChange(Number(e.target.value))}
+      />
+    </label>
+  );
+}

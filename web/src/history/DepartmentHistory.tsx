@@ -1,0 +1,88 @@
+import { useQuery } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { useNavigate } from "react-router";
+import { call } from "../api/client";
+import type { DepartmentChange } from "../api/types";
+import { TopBar } from "../frame/TopBar";
+import { ErrorNote } from "../pieces/ErrorNote";
+import { Lines } from "./Lines";
+
+/** What was changed in the department, by whom and when; and the way to a case's own history. */
+export function DepartmentHistory() {
+  const navigate = useNavigate();
+  const [page, setPage] = useState(0);
+  const [code, setCode] = useState("");
+  const changes = useQuery({
+    queryKey: ["history", page],
+    queryFn: () => call<DepartmentChange[]>(`/api/history?page=${page}`),
+    staleTime: 0,
+  });
+  const open = (event: FormEvent) => {
+    event.preventDefault();
+    navigate(`/cases/${code.trim().toUpperCase()}/history`);
+  };
+  return (
+    <>
+      <TopBar />
+      <main className="mx-auto flex max-w-[1000px] flex-col gap-4 px-5 py-5">
+        <div className="flex flex-wrap items-end gap-4">
+          <h1 className="m-0 text-[28px] leading-tight font-bold">History of the department</h1>
+          <form className="ml-auto flex items-end gap-2" onSubmit={open}>
+            <label className="flex flex-col text-[16px]">
+              History of a case
+              <input
+                className="field w-40"
+                value={code}
+                placeholder="HB-001"
+                onChange={(e) => setCode(e.target.value)}
+              />
+            </label>
+            <button type="submit" className="action" data-quiet="true">
+              Read
+            </button>
+          </form>
+        </div>
+        <ErrorNote error={changes.error} />
+        <table className="w-full border-collapse text-[16px]">
+          <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
+            <tr>
+              {["When", "Who", "What", "Change"].map((h) => (
+                <th key={h} scope="col" className="pr-4 font-normal">
+                  {h}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {changes.data?.map((c) => (
+              <tr
+                key={`${c.at} ${c.subject} ${c.lines[0]?.field}`}
+                className="border-b border-line align-top"
+              >
+                <td className="py-1 pr-4 whitespace-nowrap">{new Date(c.at).toLocaleString("en-GB")}</td>
+                <td className="pr-4">{c.who || "Lexicor"}</td>
+                <td className="pr-4">{c.subject}</td>
+                <td>
+                  <Lines lines={c.lines} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <div className="flex gap-3">
+          <button type="button" className="choice" disabled={page === 0} onClick={() => setPage(page - 1)}>
+            Later
+          </button>
+          <button
+            type="button"
+            className="choice"
+            disabled={(changes.data?.length ?? 0) === 0}
+            onClick={() => setPage(page + 1)}
+          >
+            Earlier
+          </button>
+        </div>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,82 @@
+import type { Regrowth } from "../api/types";
+import { day as calendarDay, sideName } from "../pieces/format";
+
+const WIDTH = 420;
+const HEIGHT = 150;
+const LEFT = 62;
+const BOTTOM = 26;
+const DAY_MS = 24 * 60 * 60 * 1000;
+
+/** The advancing tapping point of a regrowing nerve: each day's distance, the pace in words, the numbers in a table. */
+export function RegrowthChart(props: { regrowth: Regrowth }) {
+  const { points, sentence, side } = props.regrowth;
+  const day = (text: string) => new Date(text).getTime() / DAY_MS;
+  const first = day(points[0]?.day ?? "");
+  const days = Math.max(1, day(points.at(-1)?.day ?? "") - first);
+  const most = Math.max(10, ...points.map((p) => p.distanceMm));
+  const x = (text: string) => LEFT + ((day(text) - first) / days) * (WIDTH - LEFT - 12);
+  const y = (mm: number) => 10 + (1 - mm / most) * (HEIGHT - 10 - BOTTOM);
+  return (
+    <section aria-label={`Nerve regrowth, ${sideName(side).toLowerCase()} side`} className="mt-5">
+      <h2 className="m-0 text-[20px] font-bold">Nerve regrowth, {sideName(side).toLowerCase()} side</h2>
+      <p className="m-0 mb-2 text-[17px]">
+        {sentence ?? "The pace follows from readings on three days or more."}
+      </p>
+      <div className="flex flex-wrap items-start gap-6">
+        <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-[420px] max-w-full">
+          <title>Distance of the tapping point by day</title>
+          <line x1={LEFT} x2={WIDTH - 12} y1={y(0)} y2={y(0)} stroke="var(--ink)" strokeWidth="1.5" />
+          {[0, most].map((mm) => (
+            <text key={mm} x={LEFT - 6} y={y(mm) + 5} textAnchor="end" fontSize="14" fill="var(--soft)">
+              {Math.round(mm)} mm
+            </text>
+          ))}
+          <polyline
+            points={points.map((p) => `${x(p.day)},${y(p.distanceMm)}`).join(" ")}
+            fill="none"
+            stroke="var(--line)"
+            strokeWidth="3"
+          />
+          {points.map((p) => (
+            <circle key={p.day} cx={x(p.day)} cy={y(p.distanceMm)} r="6" fill="var(--teal)" />
+          ))}
+          {[points[0], points.at(-1)].map(
+            (p, i) =>
+              p && (
+                <text
+                  key={p.day}
+                  x={x(p.day)}
+                  y={HEIGHT - 6}
+                  textAnchor={i === 0 ? "start" : "end"}
+                  fontSize="14"
+                  fill="var(--soft)"
+                >
+                  {calendarDay(p.day)}
+                </text>
+              ),
+          )}
+        </svg>
+        <table className="border-collapse text-[16px]">
+          <thead className="text-left text-[14px] text-soft">
+            <tr>
+              <th scope="col" className="pr-6 font-normal">
+                Day
+              </th>
+              <th scope="col" className="text-right font-normal">
+                Distance
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {points.map((p) => (
+              <tr key={p.day} className="border-t border-line">
+                <td className="pr-6">{calendarDay(p.day)}</td>
+                <td className="text-right">{p.distanceMm} mm</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}

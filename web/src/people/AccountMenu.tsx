@@ -1,0 +1,47 @@
+import { DropdownMenu } from "radix-ui";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { MENU_ITEM, Menu } from "../pieces/Menu";
+import { SecretDialog } from "./SecretDialog";
+import { useSession, useSessionAct } from "./useSession";
+
+/** Who is signed in, and what concerns their account. */
+export function AccountMenu() {
+  const { data: session } = useSession();
+  const act = useSessionAct();
+  const navigate = useNavigate();
+  const [open, setOpen] = useState<"pin" | "password">();
+  if (!session?.name) {
+    return null;
+  }
+  const item = (label: string, onSelect: () => void) => (
+    <DropdownMenu.Item className={MENU_ITEM} onSelect={onSelect}>
+      {label}
+    </DropdownMenu.Item>
+  );
+  return (
+    <>
+      <Menu label={session.name} description={`Account of ${session.name}`} align="end">
+        <DropdownMenu.Label className="px-3 text-[15px] text-soft">
+          {session.name}, {session.role}
+        </DropdownMenu.Label>
+        {item("Lock the screen", () => act.mutate({ path: "/lock" }))}
+        {item(session.hasPin ? "Change the PIN" : "Set a PIN for the locked screen", () => setOpen("pin"))}
+        {item("Change the password", () => setOpen("password"))}
+        {session.role === "lead" && item("People", () => navigate("/people"))}
+        {(session.role === "lead" || session.role === "auditor") &&
+          item("History of the department", () => navigate("/history"))}
+        {item("Sign out", () => act.mutate({ path: "", method: "DELETE" }))}
+        {item("Sign out everywhere", () => act.mutate({ path: "/everywhere" }))}
+      </Menu>
+      {(["pin", "password"] as const).map((secret) => (
+        <SecretDialog
+          key={secret}
+          secret={secret}
+          open={open === secret}
+          onClose={() => setOpen(undefined)}
+        />
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,38 @@
+import { Dialog } from "radix-ui";
+import type { KeyboardEvent, ReactNode } from "react";
+
+/** A dialog in Lexicor's looks: its title, and whatever is inside, which scrolls where it is too much. */
+export function DialogFrame(props: {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  title: string;
+  width: number;
+  /** As high as the window, for what is long. */
+  tall?: boolean;
+  beside?: ReactNode;
+  children: ReactNode;
+  onKeyDown?: (event: KeyboardEvent) => void;
+  onEscape?: (event: { preventDefault(): void }) => void;
+}) {
+  return (
+    <Dialog.Root open={props.open} onOpenChange={props.onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 bg-black/50" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          onKeyDown={props.onKeyDown}
+          onEscapeKeyDown={props.onEscape}
+          style={{ width: props.width }}
+          data-tall={props.tall}
+          className="fixed top-1/2 left-1/2 flex max-h-[94dvh] max-w-[96vw] -translate-x-1/2 -translate-y-1/2 flex-col overflow-auto rounded-lg border-2 border-ink bg-paper p-6 data-[tall=true]:h-[92dvh]"
+        >
+          <div className="mb-3 flex flex-wrap items-baseline gap-4">
+            <Dialog.Title className="m-0 text-[24px] font-bold">{props.title}</Dialog.Title>
+            {props.beside}
+          </div>
+          {props.children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,29 @@
+import { DropdownMenu } from "radix-ui";
+import type { ReactNode } from "react";
+
+export const MENU_ITEM =
+  "flex min-h-12 items-center rounded px-3 text-[16px] outline-none data-disabled:text-soft data-highlighted:bg-teal-wash";
+
+/** A button that opens a list of things to do. */
+export function Menu(props: {
+  label: string;
+  description?: string;
+  align: "start" | "end";
+  children: ReactNode;
+}) {
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger className="choice whitespace-nowrap" aria-label={props.description}>
+        {props.label} <span aria-hidden="true">{"\u25be"}</span>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align={props.align}
+          className="z-10 min-w-[260px] rounded-md border-2 border-ink bg-card p-2"
+        >
+          {props.children}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

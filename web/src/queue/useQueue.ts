@@ -1,0 +1,63 @@
+import type { QueryClient } from "@tanstack/react-query";
+import { createContext, useContext, useSyncExternalStore } from "react";
+import { call, LOCKED, Problem, SIGNED_OUT } from "../api/client";
+import { isOpen, showExamination } from "../api/queries";
+import type { Examination, Session } from "../api/types";
+import { ActQueue } from "./ActQueue";
+import type { Act } from "./act";
+import { deviceName } from "./device";
+import { deviceStore } from "./store";
+
+const TOO_MANY = 429;
+/** Signed out or locked meanwhile: the acts wait. */
+const WAIT_AND_TRY_AGAIN = [TOO_MANY, SIGNED_OUT, LOCKED];
+const SERVER_FAILED = 500;
+
+/** The page's one queue; what comes back goes into the cache. */
+export function pageQueue(client: QueryClient): ActQueue {
+  const queue = new ActQueue(
+    deviceStore(),
+    (act) => call<Examination>(...request(act)),
+    ({ code }, answer) => showExamination(client, code, answer),
+    (error) =>
+      !(error instanceof Problem) ||
+      error.status === 0 ||
+      WAIT_AND_TRY_AGAIN.includes(error.status) ||
+      error.status >= SERVER_FAILED,
+    undefined,
+    (act) => act.by === undefined || act.by === signedInName(client),
+  );
+  client.getQueryCache().subscribe(({ query }) => {
+    if (query.queryKey[0] === "session" && isOpen(client)) {
+      queue.drain();
+    }
+  });
+  window.addEventListener("online", () => queue.drain());
+  return queue;
+}
+
+/** Who is signed in at this page. */
+export function signedInName(client: QueryClient): string | undefined {
+  return client.getQueryData<Session>(["session"])?.name;
+}
+
+/** The age is counted at sending, so that the clocks of two devices need not agree. */
+function request(act: Act): [string, string, unknown] {
+  const path = `/api/cases/${act.code}`;
+  if (act.kind === "undo") {
+    return [`${path}/undo`, "POST", { tapId: act.tapId }];
+  }
+  const { tapId, test, at, side, changes, visit } = act;
+  const ageMillis = Math.max(0, Math.round(Date.now() - act.madeAt));
+  return [`${path}/taps`, "POST", { tapId, test, at, side, changes, visit, device: deviceName(), ageMillis }];
+}
+
+export const QueueContext = createContext<ActQueue | undefined>(undefined);
+
+export function useQueue() {
+  const queue = useContext(QueueContext);
+  if (!queue) {
+    throw new Error("there is no queue above this component");
+  }
+  return { queue, state: useSyncExternalStore(queue.subscribe, queue.snapshot) };
+}

@@ -1,0 +1,25 @@
+import type { ConditionStanding, LedgerRow, Reasons } from "../api/types";
+import { percent } from "../pieces/format";
+import { Ledger } from "./Ledger";
+import { NotWeighed } from "./NotWeighed";
+
+/** The steps from pretest to posttest, what was not weighed, and how much the base rate matters. */
+export function WhyTab(props: { condition: ConditionStanding; rows: LedgerRow[]; reasons: Reasons }) {
+  const { condition, rows, reasons } = props;
+  return (
+    <>
+      <Ledger rows={rows.filter((r) => r.status === "counted")} path={reasons.path} condition={condition} />
+      <p className="m-0 text-[16px]">
+        With the same findings, were it half as common to begin with ({percent(condition.pretest / 2)}), it
+        would stand at <b>{percent(reasons.ifHalf)}</b>
+        {reasons.ifDouble !== undefined && (
+          <>
+            ; twice as common ({percent(condition.pretest * 2)}), at <b>{percent(reasons.ifDouble)}</b>
+          </>
+        )}
+        .
+      </p>
+      <NotWeighed rows={rows.filter((r) => r.status !== "counted")} condition={condition} />
+    </>
+  );
+}
