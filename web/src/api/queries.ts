@@ -32,10 +32,20 @@ async function forgetWeighing(client: QueryClient, code: string) {
 }
 
 /** Shows what the server made of an act; an answer asked for before it must not be shown after it. */
-export async function showExamination(client: QueryClient, code: string, examination: Examination) {
-  await client.cancelQueries({ queryKey: caseKey(code) });
-  client.setQueryData<CaseView>(caseKey(code), (seen) => seen && { ...seen, examination });
-  await forgetWeighing(client, code);
+export async function showExamination(
+  client: QueryClient,
+  code: string,
+  examination: Examination | undefined,
+  moreFollow = false,
+) {
+  if (examination) {
+    await client.cancelQueries({ queryKey: caseKey(code) });
+    client.setQueryData<CaseView>(caseKey(code), (seen) => seen && { ...seen, examination });
+  }
+  // The weighing after the last of them is the one that counts.
+  if (!moreFollow) {
+    await forgetWeighing(client, code);
+  }
 }
 
 /** The packs; they change only when the program starts anew. */

@@ -13,6 +13,8 @@ export interface QueueState {
   refused: { code: string; error: Error } | undefined;
 }
 
+const same = (one: Act, other: Act) => one.kind === other.kind && one.tapId === other.tapId;
+
 /** Sends an act; a failure says whether trying again can help. */
 export type Send = (act: Act) => Promise<Examination>;
 
@@ -30,7 +32,12 @@ export class ActQueue {
   constructor(
     private readonly store: Promise<ActStore>,
     private readonly send: Send,
-    private readonly onAnswer: (act: Act, answer: Examination) => Promise<void>,
+    /** With no answer where the server refused; told whether more for the same case will be sent. */
+    private readonly onAnswer: (
+      act: Act,
+      answer: Examination | undefined,
+      moreFollow: boolean,
+    ) => Promise<void>,
     private readonly canRetry: (error: unknown) => boolean,
     private readonly wait: (then: () => void) => void = (then) => setTimeout(then, RETRY_AFTER_MS),
     /** Whose acts may be sent now: another's wait until they are signed in again. */
@@ -81,7 +88,7 @@ export class ActQueue {
         }
         try {
           const answer = await this.send(next.act);
-          await this.onAnswer(next.act, answer);
+          await this.onAnswer(next.act, answer, this.moreFollow(next.act));
         } catch (error) {
           if (this.canRetry(error)) {
             this.set({ cutOff: true });
@@ -89,6 +96,7 @@ export class ActQueue {
             return;
           }
           this.set({ refused: { code: next.act.code, error: error as Error } });
+          await this.onAnswer(next.act, undefined, this.moreFollow(next.act));
         }
         await store.remove(next.key);
         this.forget(next.act);
@@ -98,9 +106,12 @@ export class ActQueue {
     }
   }
 
+  private moreFollow(act: Act) {
+    return this.state.acts.some((a) => a.code === act.code && this.isMine(a) && !same(a, act));
+  }
+
   private forget(act: Act) {
-    const same = (a: Act) => a.kind === act.kind && a.tapId === act.tapId;
-    const acts = this.state.acts.filter((a) => !same(a));
+    const acts = this.state.acts.filter((a) => !same(a, act));
     // Until everything has caught up, what is shown of the standing is a step behind.
     this.set({ acts, cutOff: this.state.cutOff && acts.length > 0 });
   }

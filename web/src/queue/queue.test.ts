@@ -38,6 +38,7 @@ describe("the queue", () => {
   /** A server that can be cut off, slow to fail, or refuse; it keeps what got through. */
   const server = () => {
     const got: string[] = [];
+    const answers: string[] = [];
     const line = { cut: false, refuses: "" };
     const later: (() => void)[] = [];
     const send = async (act: Act) => {
@@ -56,13 +57,15 @@ describe("the queue", () => {
       new ActQueue(
         Promise.resolve(store),
         send,
-        async () => undefined,
+        async (act, answer, moreFollow) => {
+          answers.push(`${act.tapId}${answer ? "" : " refused"}${moreFollow ? ", more" : ""}`);
+        },
         (e) => !(e instanceof TypeError),
         (then) => {
           later.push(then);
         },
       );
-    return { got, line, later, open };
+    return { got, answers, line, later, open };
   };
 
   it("sends in the order made, also what comes while it is sending", async () => {
@@ -102,13 +105,14 @@ describe("the queue", () => {
     expect(next.snapshot().acts).toEqual([]);
   });
   it("does not let a refused tap hold up the others", async () => {
-    const { got, line, open } = server();
+    const { got, answers, line, open } = server();
     line.refuses = "a";
     const queue = open();
     queue.add(tap("a", 1));
     queue.add(tap("b", 2));
     await settled();
     expect(got).toEqual(["tap b"]);
+    expect(answers).toEqual(["a refused, more", "b"]);
     expect(queue.snapshot().refused?.error.message).toBe("refused");
   });
 });

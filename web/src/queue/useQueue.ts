@@ -18,7 +18,7 @@ export function pageQueue(client: QueryClient): ActQueue {
   const queue = new ActQueue(
     deviceStore(),
     (act) => call<Examination>(...request(act)),
-    ({ code }, answer) => showExamination(client, code, answer),
+    ({ code }, answer, moreFollow) => showExamination(client, code, answer, moreFollow),
     (error) =>
       !(error instanceof Problem) ||
       error.status === 0 ||

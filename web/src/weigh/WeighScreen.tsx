@@ -7,6 +7,7 @@ import { CAUTION } from "../frame/Caution";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent } from "../pieces/format";
 import { RailKey } from "../pieces/RailKey";
+import { useQueue } from "../queue/useQueue";
 import { Ranking } from "./Ranking";
 import { Reasons } from "./Reasons";
 import { isSupposed, NOTHING_SUPPOSED } from "./supposing";
@@ -16,6 +17,7 @@ export function WeighScreen() {
   const { view, catalogue } = useCaseContext();
   const weighed = useWeighed(view.code);
   const save = useSaveIntake(view.code);
+  const waiting = useQueue().state.acts.filter((a) => a.code === view.code).length;
   const [params, setParams] = useSearchParams();
   const [supposition, setSupposition] = useState<Supposition>(NOTHING_SUPPOSED);
   const supposing = isSupposed(supposition);
@@ -48,7 +50,11 @@ export function WeighScreen() {
       >
         <h1 className="m-0 flex items-baseline justify-between px-2 text-[20px] font-bold">
           {conditions.length === 1 ? "One candidate" : `${conditions.length} candidates`}
-          <span className="text-[14px] font-normal text-soft">pretest, then now</span>
+          <span role="status" className="text-[14px] font-normal text-soft">
+            {waiting > 0
+              ? `without ${waiting} ${waiting === 1 ? "tap" : "taps"} still being saved`
+              : "pretest, then now"}
+          </span>
         </h1>
         <Ranking
           conditions={conditions}

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
@@ -161,9 +162,11 @@ class BrowserPathTest extends InBrowser {
                 .isVisible();
         page.keyboard().press("w");
         assertThat(page).hasURL(Pattern.compile("/weigh$"));
+        assertThat(page.getByLabel("Candidates in order"))
+                .not()
+                .containsText("still being saved", new LocatorAssertions.ContainsTextOptions().setTimeout(90_000));
         assertThat(page.getByLabel("Candidates in order").locator("li").first())
                 .containsText("Full-thickness rotator cuff tear");
-        assertThat(page.getByRole(AriaRole.STATUS)).hasText("");
         LEXICOR.restart();
         enter();
         page.navigate(LEXICOR.url("/cases/" + code + "/weigh"));
