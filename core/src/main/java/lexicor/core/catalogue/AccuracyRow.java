@@ -1,7 +1,13 @@
 package lexicor.core.catalogue;
 
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
 /**
- * One row of the accuracy pack: what one study found for one criterion and condition.
+ * One row of the accuracy table: what one study found for one criterion and condition.
  *
  * @param bias risk of bias: {@code low}, {@code unclear} or {@code high}
  * @param confidence how sure the compilation was of the figures: {@code high} or {@code medium}
@@ -18,6 +24,14 @@ public record AccuracyRow(
         String bias,
         String confidence,
         String note) {
+    public static final List<String> BIASES = List.of("low", "unclear", "high");
+    public static final List<String> CONFIDENCES = List.of("high", "medium");
+
+    /** A judgement weighs at most as much as a study with this many people on each side; a working limit of ours. */
+    public static final double LARGEST_JUDGEMENT = 30;
+
+    /** What stands in a judgement's place for a source. */
+    public static final String NO_STUDY = "judgement, no study";
 
     /** What kind of evidence a row is. */
     public enum Kind {
@@ -25,16 +39,47 @@ public record AccuracyRow(
         /** A review's summary figure, used only where there is no primary study. */
         POOLED,
         /** No specificity: shown, never weighed. */
-        SENSITIVITY_ONLY
+        SENSITIVITY_ONLY,
+        /** A department's own, with the size of study that it is to count for. */
+        JUDGEMENT;
+
+        /** The name used in files and the API. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        public static Optional<Kind> withId(String id) {
+            return Arrays.stream(values()).filter(k -> k.id().equals(id)).findFirst();
+        }
     }
 
-    /** How far a row has been checked against its source. */
-    public enum SignOff {
-        NOT_YET_CHECKED
+    /** What tells a row from every other: a study gives one figure for a pair. */
+    public record Key(String criterion, String condition, String source, int year) {}
+
+    public Key key() {
+        return new Key(criterion, condition, source, year);
     }
 
-    /** Every shipped row starts unchecked. */
-    public SignOff signOff() {
-        return SignOff.NOT_YET_CHECKED;
+    /** The row's content as a short name. It differs as soon as any figure does, so that what was checked is what is weighed. */
+    public String fingerprint() {
+        return Fingerprint.of(List.of(
+                criterion,
+                condition,
+                kind.id(),
+                String.valueOf(figures.sensitivity()),
+                number(figures.specificity()),
+                number(figures.diseased()),
+                number(figures.healthy()),
+                source,
+                String.valueOf(year),
+                referenceStandard,
+                population,
+                bias,
+                confidence,
+                note));
+    }
+
+    private static String number(OptionalDouble value) {
+        return value.isPresent() ? String.valueOf(value.getAsDouble()) : "";
     }
 }

@@ -19,6 +19,7 @@ public final class Catalogue {
     private final List<CountHabit> counts;
     private final List<HistoryItem> history;
     private final List<AccuracyRow> accuracy;
+    private final Map<String, SignOff> signOffs;
     private final Map<String, List<String>> examines;
     private final MeasureList measures;
     private final Map<String, ClinicalTest> testById;
@@ -38,6 +39,7 @@ public final class Catalogue {
         counts = List.copyOf(content.counts);
         history = List.copyOf(content.history);
         accuracy = List.copyOf(content.accuracy);
+        signOffs = Map.copyOf(content.signOffs);
         examines = Map.copyOf(content.examines);
         measures = content.measures;
         testById = index(tests, ClinicalTest::id);
@@ -88,6 +90,21 @@ public final class Catalogue {
         return accuracy;
     }
 
+    /** Who checked which row or cluster, by fingerprint. */
+    public Map<String, SignOff> signOffs() {
+        return signOffs;
+    }
+
+    /** How far the row has been checked against its source. */
+    public SignOff signOff(AccuracyRow row) {
+        return signOffs.getOrDefault(row.fingerprint(), SignOff.NOT_YET_CHECKED);
+    }
+
+    /** How far the cluster has been checked against its source. */
+    public SignOff signOff(Cluster cluster) {
+        return signOffs.getOrDefault(cluster.fingerprint(), SignOff.NOT_YET_CHECKED);
+    }
+
     public MeasureList measures() {
         return measures;
     }
@@ -112,6 +129,10 @@ public final class Catalogue {
 
     public Optional<Condition> condition(String id) {
         return Optional.ofNullable(conditionById.get(id));
+    }
+
+    public Optional<Cluster> cluster(String id) {
+        return clusters.stream().filter(c -> c.id().equals(id)).findFirst();
     }
 
     public Optional<Complaint> complaint(String id) {

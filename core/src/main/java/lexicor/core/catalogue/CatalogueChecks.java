@@ -66,10 +66,14 @@ final class CatalogueChecks {
                     h.notches().keySet(),
                     conditions);
         }
+        Set<AccuracyRow.Key> studies = new HashSet<>();
         for (AccuracyRow row : content.accuracy) {
             String entry = row.criterion() + ", " + row.condition() + ", " + row.source() + " " + row.year();
             known(Packs.ACCURACY, entry + ".criterion", "criterion", List.of(row.criterion()), findings);
             known(Packs.ACCURACY, entry + ".condition", "condition", List.of(row.condition()), conditions);
+            if (!studies.add(row.key())) {
+                problems.add(Packs.ACCURACY, entry + ".source", "this study is given twice for the pair");
+            }
         }
     }
 

@@ -16,6 +16,17 @@ public record Cluster(
         List<Figures> accuracy,
         Citation citation) {
 
-    /** Where the cluster comes from. */
-    public record Citation(String source, String confidence, boolean derived, String caution) {}
+    /**
+     * Where the cluster comes from.
+     *
+     * @param derived whether its figures were computed from published ones
+     * @param designed whether it is a department's own, put together from its members' figures and never studied as a whole
+     */
+    public record Citation(String source, String confidence, boolean derived, boolean designed, String caution) {}
+
+    /** The cluster's content as a short name; it differs as soon as anything that is weighed does. */
+    public String fingerprint() {
+        return Fingerprint.of(List.of(
+                "cluster", id, condition, members.toString(), rule.toString(), accuracy.toString(), citation.source()));
+    }
 }

@@ -36,6 +36,7 @@ public final class ClustersReader {
                         entry.text("source"),
                         entry.text("confidence"),
                         entry.flag("derived", false),
+                        entry.flag("designed", false),
                         entry.optionalText("caution").orElse("")));
         entry.done();
         return cluster;

@@ -18,4 +18,5 @@ final class Content {
     final Map<String, List<String>> examines = new LinkedHashMap<>();
     MeasureList measures;
     final List<AccuracyRow> accuracy = new ArrayList<>();
+    final Map<String, SignOff> signOffs = new LinkedHashMap<>();
 }

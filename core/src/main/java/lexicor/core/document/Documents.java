@@ -10,6 +10,7 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.dataformat.yaml.YAMLMapper;
 
 /** Opens JSON and YAML documents. A key given twice is an error in both. */
@@ -46,7 +47,22 @@ public final class Documents {
         }
     }
 
+    /**
+     * @throws InvalidDocumentException if the text is not one YAML mapping
+     */
+    public static ObjectNode yamlTree(String file, String text) {
+        return (ObjectNode) tree(YAML, "YAML", file, text);
+    }
+
+    public static String yamlText(ObjectNode tree) {
+        return YAML.writeValueAsString(tree);
+    }
+
     private static Entry read(ObjectMapper mapper, String kind, String file, String text) {
+        return Entry.of(file, "", tree(mapper, kind, file, text));
+    }
+
+    private static JsonNode tree(ObjectMapper mapper, String kind, String file, String text) {
         JsonNode node;
         try {
             node = mapper.readTree(text);
@@ -61,6 +77,10 @@ public final class Documents {
         if (node == null || node.isMissingNode()) {
             throw new InvalidDocumentException(new Problem(file, "", "empty; expected a " + kind + " object"));
         }
-        return Entry.of(file, "", node);
+        if (!node.isObject()) {
+            throw new InvalidDocumentException(
+                    new Problem(file, "", "expected a " + kind + " object with named fields"));
+        }
+        return node;
     }
 }

@@ -10,4 +10,7 @@ public sealed interface Evidence {
 
     /** All studies are at high risk of bias and such studies are left out. */
     record LeftOut() implements Evidence {}
+
+    /** No row is checked against its source, and checked ones alone are asked for. */
+    record Unchecked() implements Evidence {}
 }

@@ -12,6 +12,7 @@ import lexicor.core.catalogue.AccuracyRow.Kind;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Cluster;
 import lexicor.core.catalogue.Figures;
+import lexicor.core.catalogue.SignOff;
 
 /**
  * The catalogue's accuracy figures, pooled once for one way to take studies at high risk of bias. A review's summary
@@ -21,10 +22,14 @@ public final class EvidenceBase {
     private final Map<String, Map<String, Evidence>> byCriterion = new HashMap<>();
     private final Map<String, Map<String, List<AccuracyRow>>> rows = new HashMap<>();
     private final Map<String, Evidence> byCluster = new HashMap<>();
+    private final Catalogue catalogue;
     private final HighBias highBias;
+    private final boolean checkedOnly;
 
-    private EvidenceBase(Catalogue catalogue, HighBias highBias) {
+    private EvidenceBase(Catalogue catalogue, HighBias highBias, boolean checkedOnly) {
+        this.catalogue = catalogue;
         this.highBias = highBias;
+        this.checkedOnly = checkedOnly;
         for (AccuracyRow row : catalogue.accuracy()) {
             rows.computeIfAbsent(row.criterion(), k -> new LinkedHashMap<>())
                     .computeIfAbsent(row.condition(), k -> new ArrayList<>())
@@ -36,7 +41,9 @@ public final class EvidenceBase {
             byCriterion.put(criterion, Map.copyOf(pooled));
         });
         for (Cluster cluster : catalogue.clusters()) {
-            if (!cluster.accuracy().isEmpty()) {
+            if (checkedOnly && !catalogue.signOff(cluster).isChecked()) {
+                byCluster.put(cluster.id(), new Evidence.Unchecked());
+            } else if (!cluster.accuracy().isEmpty()) {
                 List<Study> studies =
                         cluster.accuracy().stream().map(f -> study(f, false)).toList();
                 byCluster.put(cluster.id(), Pooling.pool(studies, highBias));
@@ -44,8 +51,16 @@ public final class EvidenceBase {
         }
     }
 
+    /** With every row, checked against its source or not. */
     public static EvidenceBase of(Catalogue catalogue, HighBias highBias) {
-        return new EvidenceBase(catalogue, highBias);
+        return of(catalogue, highBias, false);
+    }
+
+    /**
+     * @param checkedOnly whether only rows count that somebody checked against the source
+     */
+    public static EvidenceBase of(Catalogue catalogue, HighBias highBias, boolean checkedOnly) {
+        return new EvidenceBase(catalogue, highBias, checkedOnly);
     }
 
     /** The pooled evidence of a criterion by condition; conditions without any row are absent. */
@@ -68,16 +83,32 @@ public final class EvidenceBase {
         return used(rows(criterion, condition));
     }
 
-    private static List<AccuracyRow> used(List<AccuracyRow> all) {
-        boolean primary = all.stream().anyMatch(r -> r.kind() == Kind.STUDY);
-        return all.stream().filter(r -> !primary || r.kind() != Kind.POOLED).toList();
+    private List<AccuracyRow> used(List<AccuracyRow> all) {
+        List<AccuracyRow> asked =
+                all.stream().filter(r -> !checkedOnly || isChecked(r)).toList();
+        boolean primary = asked.stream().anyMatch(r -> r.kind() == Kind.STUDY);
+        return asked.stream().filter(r -> !primary || r.kind() != Kind.POOLED).toList();
+    }
+
+    /** Whether somebody checked the row against its source. */
+    public boolean isChecked(AccuracyRow row) {
+        return catalogue.signOff(row).isChecked();
+    }
+
+    /** Whether somebody checked the cluster against its source. */
+    public boolean isClusterChecked(String cluster) {
+        return catalogue
+                .cluster(cluster)
+                .map(catalogue::signOff)
+                .filter(SignOff::isChecked)
+                .isPresent();
     }
 
     private Evidence pool(List<AccuracyRow> all) {
         List<Study> studies = used(all).stream()
                 .map(r -> study(r.figures(), r.bias().equals("high")))
                 .toList();
-        return Pooling.pool(studies, highBias);
+        return studies.isEmpty() ? new Evidence.Unchecked() : Pooling.pool(studies, highBias);
     }
 
     /** A printed row as a study; group sizes not known are assumed and marked so (method M1). */

@@ -12,6 +12,7 @@ import java.util.Set;
 import lexicor.core.catalogue.ClusterRule;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.Evidence.LeftOut;
+import lexicor.core.evidence.Evidence.Unchecked;
 import lexicor.core.evidence.Evidence.Weighable;
 
 /**
@@ -67,6 +68,9 @@ final class Selection {
     }
 
     private static Status unweighable(Evidence evidence) {
+        if (evidence instanceof Unchecked) {
+            return Status.UNCHECKED;
+        }
         return evidence instanceof LeftOut ? Status.LEFT_OUT : Status.SENSITIVITY_ONLY;
     }
 
@@ -88,7 +92,7 @@ final class Selection {
             Optional<Evidence> evidence = Optional.ofNullable(c.evidence().get(condition));
             Optional<String> outcome = DecidedCluster.outcome(
                     c, c.members().stream().map(families::result).toList());
-            boolean strata = c.rule() instanceof ClusterRule.Strata;
+            boolean strata = c.rule() instanceof ClusterRule.Strata && !(evidence.orElse(null) instanceof Unchecked);
             if (!strata && !(evidence.orElse(null) instanceof Weighable)) {
                 Status status = evidence.map(Selection::unweighable).orElse(Status.NO_DATA);
                 clusterRows.put(c.id(), new Row(outcome.orElse(OPEN), OptionalDouble.empty(), status, ""));

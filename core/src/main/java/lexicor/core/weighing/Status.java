@@ -15,6 +15,8 @@ public enum Status {
     SAME_TEST,
     /** Only studies at high risk of bias, which are left out. */
     LEFT_OUT,
+    /** No figure is checked against its source, and the department weighs checked ones alone. */
+    UNCHECKED,
     NO_DATA,
     SENSITIVITY_ONLY,
     UNCLEAR,

@@ -7,7 +7,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
-import lexicor.core.catalogue.AccuracyRow.SignOff;
 import lexicor.core.document.InvalidDocumentException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -28,7 +27,7 @@ class PacksTest {
         assertThat(c.conditions()).hasSize(50);
         assertThat(c.complaints()).hasSize(14);
         assertThat(c.clusters()).hasSize(10);
-        assertThat(c.accuracy()).hasSize(187).allMatch(r -> r.signOff() == SignOff.NOT_YET_CHECKED);
+        assertThat(c.accuracy()).hasSize(187).allMatch(r -> c.signOff(r) == SignOff.NOT_YET_CHECKED);
         assertThat(c.complaint("thumb-side-tingling").orElseThrow().name())
                 .isEqualTo("Tingling in thumb, index, middle finger");
     }

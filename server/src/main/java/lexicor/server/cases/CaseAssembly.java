@@ -27,6 +27,7 @@ import lexicor.server.cases.CaseViews.FindingView;
 import lexicor.server.cases.CaseViews.PlaceReadings;
 import lexicor.server.cases.CaseViews.TapView;
 import lexicor.server.cases.CaseViews.VariantDone;
+import lexicor.server.catalogue.Editions;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -39,16 +40,19 @@ class CaseAssembly {
     // What the API leaves out is a change here: a leaf that is null is cleared.
     private static final JsonMapper STORED = JsonMapper.shared();
 
-    private final Catalogue catalogue;
+    private final Editions editions;
+    private final CaseBasis basis;
     private final JsonMapper json;
 
-    CaseAssembly(Catalogue catalogue, JsonMapper json) {
-        this.catalogue = catalogue;
+    CaseAssembly(Editions editions, CaseBasis basis, JsonMapper json) {
+        this.editions = editions;
+        this.basis = basis;
         this.json = json;
     }
 
     Tap tap(TapRecord stored) {
-        return TapReader.read(catalogue, stored.test, stored.at, stored.side, json.readValue(stored.changes, CHANGES));
+        return TapReader.read(
+                editions.catalogue(), stored.test, stored.at, stored.side, json.readValue(stored.changes, CHANGES));
     }
 
     TapView view(TapRecord stored) {
@@ -74,7 +78,7 @@ class CaseAssembly {
                 .map(e -> new VariantDone(
                         e.getKey(),
                         e.getValue(),
-                        catalogue
+                        editions.catalogue()
                                 .test(e.getKey())
                                 .flatMap(t -> t.variant(e.getValue()))
                                 .map(ClinicalTest.Variant::note)
@@ -91,6 +95,11 @@ class CaseAssembly {
     }
 
     BedsideCase bedside(CaseRecord stored, Readings readings) {
+        return bedside(stored, readings, basis.of(stored).catalogue());
+    }
+
+    /** The case as another content sees it. */
+    BedsideCase bedside(CaseRecord stored, Readings readings, Catalogue catalogue) {
         Findings findings = Findings.of(
                 catalogue,
                 readings,
@@ -99,24 +108,29 @@ class CaseAssembly {
                 stored.answers);
         Set<String> precautions =
                 Safety.precautions(stored).stream().map(Precaution::id).collect(Collectors.toSet());
-        return new BedsideCase(candidates(stored), findings, regions(stored), precautions);
+        return new BedsideCase(candidates(stored, Map.of(), catalogue), findings, regions(stored), precautions);
     }
 
     Set<String> regions(CaseRecord stored) {
-        return Set.copyOf(catalogue.complaint(stored.complaint).orElseThrow().regions());
+        return Set.copyOf(
+                editions.catalogue().complaint(stored.complaint).orElseThrow().regions());
     }
 
     List<Candidate> candidates(CaseRecord stored) {
-        return candidates(stored, Map.of());
+        return candidates(stored, Map.of(), basis.of(stored).catalogue());
     }
 
     /**
      * @param suspicions steps of suspicion in place of the stored ones, by condition
      */
     List<Candidate> candidates(CaseRecord stored, Map<String, String> suspicions) {
+        return candidates(stored, suspicions, basis.of(stored).catalogue());
+    }
+
+    private static List<Candidate> candidates(CaseRecord stored, Map<String, String> suspicions, Catalogue catalogue) {
         Setting setting = Setting.valueOf(stored.setting.toUpperCase(java.util.Locale.ROOT));
         return stored.candidates.stream()
-                .map(c -> candidate(c, setting, suspicions.getOrDefault(c.condition, c.suspicion)))
+                .map(c -> candidate(c, setting, suspicions.getOrDefault(c.condition, c.suspicion), catalogue))
                 .toList();
     }
 
@@ -129,7 +143,7 @@ class CaseAssembly {
         return Side.valueOf(id.toUpperCase(java.util.Locale.ROOT));
     }
 
-    private Candidate candidate(CandidateRecord stored, Setting setting, String suspicion) {
+    private static Candidate candidate(CandidateRecord stored, Setting setting, String suspicion, Catalogue catalogue) {
         Condition condition = catalogue.condition(stored.condition).orElseThrow();
         double base = stored.baseRate == null ? condition.pretest().get(setting) : stored.baseRate;
         double pretest = Suspicion.withId(suspicion).orElseThrow().pretest(base);
@@ -138,10 +152,11 @@ class CaseAssembly {
     }
 
     /** Every criterion of every test begun, on both sides. */
-    List<FindingView> findings(Readings readings, Side involved) {
+    List<FindingView> findings(CaseRecord stored, Readings readings) {
+        Side involved = involved(stored);
         Set<String> begun = readings.tests();
         List<FindingView> views = new ArrayList<>();
-        for (ClinicalTest test : catalogue.tests()) {
+        for (ClinicalTest test : basis.of(stored).catalogue().tests()) {
             if (begun.contains(test.id())) {
                 for (Side side : List.of(involved.other(), involved)) {
                     test.criteria().forEach(c -> {

@@ -3,6 +3,7 @@ package lexicor.server.cases;
 import java.util.List;
 import lexicor.server.cases.CaseViews.CaseSummary;
 import lexicor.server.cases.CaseViews.CaseView;
+import lexicor.server.cases.CaseViews.Closure;
 import lexicor.server.cases.CaseViews.Examination;
 import lexicor.server.cases.CaseViews.IntakeChange;
 import lexicor.server.cases.CaseViews.LadderChange;
@@ -31,9 +32,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/cases")
 class CaseController {
     private final CaseService service;
+    private final Closing closing;
 
-    CaseController(CaseService service) {
+    CaseController(CaseService service, Closing closing) {
         this.service = service;
+        this.closing = closing;
     }
 
     @GetMapping
@@ -64,6 +67,12 @@ class CaseController {
     @PutMapping("/{code}/sharing")
     CaseView share(@PathVariable String code, @RequestBody Sharing sharing) {
         return service.share(code, sharing);
+    }
+
+    /** A closed case keeps what it was weighed with; opened again, it is weighed with what is in force. */
+    @PutMapping("/{code}/closure")
+    CaseView close(@PathVariable String code, @RequestBody Closure closure) {
+        return closing.close(code, closure);
     }
 
     @PostMapping("/{code}/taps")

@@ -34,6 +34,15 @@ class CaseDoor {
         return open(code, cases.lockByCode(code));
     }
 
+    /** The same to record in it, which a closed case refuses. */
+    CaseRecord lockForRecording(String code) {
+        CaseRecord stored = lockExisting(code);
+        if (stored.isClosed()) {
+            throw Refusal.conflict("Case " + code + " is closed. Open it again to record.");
+        }
+        return stored;
+    }
+
     /** The case for its history, which an auditor reads as well. */
     CaseRecord forHistory(String code) {
         return signedIn.person().role() == Role.AUDITOR

@@ -15,7 +15,6 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Measure;
 import lexicor.core.catalogue.ReadingLeaf;
@@ -26,10 +25,10 @@ import lexicor.server.cases.CaseViews.Examination;
 import lexicor.server.cases.CaseViews.NewTap;
 import lexicor.server.cases.HistoryViews.Happened;
 import lexicor.server.cases.HistoryViews.Then;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
 import lexicor.server.problems.Refusal;
-import lexicor.server.settings.SettingsService;
 import lexicor.server.standing.StandingService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,8 +44,8 @@ class CaseHistory {
     private final CaseAssembly assembly;
     private final CaseService service;
     private final StandingService standings;
-    private final SettingsService settings;
-    private final Catalogue catalogue;
+    private final CaseBasis basis;
+    private final Editions editions;
 
     CaseHistory(
             CaseDoor door,
@@ -57,8 +56,8 @@ class CaseHistory {
             CaseAssembly assembly,
             CaseService service,
             StandingService standings,
-            SettingsService settings,
-            Catalogue catalogue) {
+            CaseBasis basis,
+            Editions editions) {
         this.door = door;
         this.taps = taps;
         this.overrides = overrides;
@@ -67,8 +66,8 @@ class CaseHistory {
         this.assembly = assembly;
         this.service = service;
         this.standings = standings;
-        this.settings = settings;
-        this.catalogue = catalogue;
+        this.basis = basis;
+        this.editions = editions;
     }
 
     /** Everything that happened, the oldest first. */
@@ -112,14 +111,14 @@ class CaseHistory {
                 last.tappedAt,
                 last.visit,
                 CaseAssembly.places(readings),
-                assembly.findings(readings, CaseAssembly.involved(stored)),
-                standings.conditions(assembly.bedside(stored, readings), settings.current(), stored.ownHighBias()));
+                assembly.findings(stored, readings),
+                standings.conditions(assembly.bedside(stored, readings), basis.of(stored)));
     }
 
     /** Records once more what the tap replaced. */
     @Transactional
     public Examination bringBack(String code, UUID tapId, UUID newId) {
-        CaseRecord stored = door.lockExisting(code);
+        CaseRecord stored = door.lockForRecording(code);
         TapRecord replaced = tap(stored, tapId);
         Map<String, Object> before = before(stored, replaced);
         if (before.isEmpty()) {
@@ -220,8 +219,11 @@ class CaseHistory {
 
     /** The same field for all trials of one item. */
     private Map<String, String> flat(MeasuredRecord m) {
-        String measure =
-                catalogue.measures().measure(m.measure).map(Measure::name).orElse(m.measure);
+        String measure = editions.catalogue()
+                .measures()
+                .measure(m.measure)
+                .map(Measure::name)
+                .orElse(m.measure);
         String item = ReadingLeaf.named(m.item).map(MeasureComparison::label).orElse(m.item);
         String value = m.amount == null ? m.word : number(m.amount);
         return Map.of(measure + ", " + item + ", " + m.side + ", visit " + m.visit, String.valueOf(value));
@@ -243,6 +245,8 @@ class CaseHistory {
         flat.put("examiner", words(c.owner));
         flat.put("shared with", String.join(", ", c.shares));
         flat.put("deleted", words(c.deletedAt));
+        flat.put("closed", words(c.closedAt));
+        flat.put("closed by", words(c.closedBy));
         flat.put("visits", String.valueOf(c.visits.size()));
         flat.put("running order", String.join(", ", c.plan));
         flat.put("precautions", String.join(", ", c.precautions));
@@ -274,6 +278,6 @@ class CaseHistory {
     }
 
     private String name(String test) {
-        return catalogue.test(test).map(ClinicalTest::name).orElse(test);
+        return editions.catalogue().test(test).map(ClinicalTest::name).orElse(test);
     }
 }

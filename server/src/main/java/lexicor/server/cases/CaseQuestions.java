@@ -5,7 +5,6 @@ import lexicor.core.weighing.BedsideCase;
 import lexicor.core.weighing.Candidate;
 import lexicor.core.weighing.Suspicion;
 import lexicor.server.problems.Refusal;
-import lexicor.server.settings.SettingsService;
 import lexicor.server.standing.QuestionService;
 import lexicor.server.standing.Questions.Apart;
 import lexicor.server.standing.Questions.SequenceView;
@@ -23,7 +22,7 @@ class CaseQuestions {
     private final AccessLog log;
     private final TapStore taps;
     private final CaseAssembly assembly;
-    private final SettingsService settings;
+    private final CaseBasis basis;
     private final QuestionService questions;
 
     CaseQuestions(
@@ -31,13 +30,13 @@ class CaseQuestions {
             AccessLog log,
             TapStore taps,
             CaseAssembly assembly,
-            SettingsService settings,
+            CaseBasis basis,
             QuestionService questions) {
         this.door = door;
         this.log = log;
         this.taps = taps;
         this.assembly = assembly;
-        this.settings = settings;
+        this.basis = basis;
         this.questions = questions;
     }
 
@@ -59,24 +58,24 @@ class CaseQuestions {
         }
         List<Candidate> candidates = assembly.candidates(stored, supposition.suspicions());
         BedsideCase changed = new BedsideCase(candidates, bedside.findings(), bedside.regions(), bedside.precautions());
-        return questions.suppose(changed, supposition, settings.current(), stored.ownHighBias());
+        return questions.suppose(changed, supposition, basis.of(stored));
     }
 
     public Apart apart(String code, String first, String second) {
         CaseRecord stored = door.existing(code);
-        return questions.apart(bedside(stored), settings.current(), stored.ownHighBias(), first, second);
+        return questions.apart(bedside(stored), basis.of(stored), first, second);
     }
 
     public SequenceView sequence(String code, double minutes) {
         CaseRecord stored = door.existing(code);
-        return questions.sequence(bedside(stored), settings.current(), stored.ownHighBias(), minutes);
+        return questions.sequence(bedside(stored), basis.of(stored), minutes);
     }
 
     @Transactional
     public JsonNode file(String code) {
         CaseRecord stored = door.existing(code);
         log.exported(code);
-        return questions.file(bedside(stored), settings.current(), stored.ownHighBias());
+        return questions.file(bedside(stored), basis.of(stored));
     }
 
     private BedsideCase bedside(CaseRecord stored) {

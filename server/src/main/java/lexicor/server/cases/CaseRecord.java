@@ -50,6 +50,19 @@ class CaseRecord {
     /** Null while it is there. */
     Instant deletedAt;
 
+    /** Null while it is open. */
+    Instant closedAt;
+
+    String closedBy;
+
+    /** The content that it was closed with; null while it is open. */
+    @NotAudited
+    Long edition;
+
+    /** How the department weighed when it was closed; null while it is open. */
+    @NotAudited
+    String closedWith;
+
     String complaint;
     String involvedSide;
     String dominantSide;
@@ -120,6 +133,10 @@ class CaseRecord {
     @BatchSize(size = 50)
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
     List<Instant> visits = new ArrayList<>();
+
+    boolean isClosed() {
+        return closedAt != null;
+    }
 
     /** The number of the current visit, from 1. */
     int visit() {

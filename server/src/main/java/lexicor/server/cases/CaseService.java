@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.examination.Readings;
 import lexicor.core.weighing.BedsideCase;
@@ -24,11 +23,14 @@ import lexicor.server.cases.CaseViews.NewTap;
 import lexicor.server.cases.CaseViews.PlanChange;
 import lexicor.server.cases.CaseViews.Sharing;
 import lexicor.server.cases.CaseViews.TapView;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.people.PeopleService;
 import lexicor.server.people.SignedIn;
 import lexicor.server.privacy.PersonalDetails;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.SettingsService;
+import lexicor.server.standing.Basis;
+import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.StandingService;
 import lexicor.server.standing.Weighed;
 import org.springframework.data.domain.PageRequest;
@@ -41,6 +43,8 @@ class CaseService {
     private static final String CODE_PREFIX = "HB-";
     private static final String DEFAULT_SETTING = "community";
     private static final int PAGE = 50;
+    /** A smaller difference of a probability does not show. */
+    private static final double SEEN = 0.0005;
 
     private final CaseStore cases;
     private final CaseDoor door;
@@ -57,7 +61,8 @@ class CaseService {
     private final IntakeCheck check;
     private final StandingService standings;
     private final SettingsService settings;
-    private final Catalogue catalogue;
+    private final CaseBasis basis;
+    private final Editions editions;
 
     CaseService(
             CaseStore cases,
@@ -75,7 +80,8 @@ class CaseService {
             IntakeCheck check,
             StandingService standings,
             SettingsService settings,
-            Catalogue catalogue) {
+            CaseBasis basis,
+            Editions editions) {
         this.cases = cases;
         this.door = door;
         this.signedIn = signedIn;
@@ -91,7 +97,8 @@ class CaseService {
         this.check = check;
         this.standings = standings;
         this.settings = settings;
-        this.catalogue = catalogue;
+        this.basis = basis;
+        this.editions = editions;
     }
 
     @Transactional(readOnly = true)
@@ -197,7 +204,7 @@ class CaseService {
     /** Hands a case on or shares it; its examiner or a lead can. */
     @Transactional
     public CaseView share(String code, Sharing sharing) {
-        CaseRecord stored = atVersion(code, sharing.version());
+        CaseRecord stored = lockedAtVersion(code, sharing.version());
         door.ownedBy(signedIn.person(), stored);
         List<String> known = people.colleagues();
         if (sharing.owner() == null || !known.contains(sharing.owner())) {
@@ -235,7 +242,7 @@ class CaseService {
         record.device = Optional.ofNullable(tap.device()).orElse("");
         check.device(record.device, tap.ageMillis());
         assembly.tap(record);
-        CaseRecord stored = door.lockExisting(code);
+        CaseRecord stored = door.lockForRecording(code);
         Optional<TapRecord> sentBefore = taps.findByKey(tap.tapId());
         if (sentBefore.isEmpty()) {
             safety.allow(stored, record.test);
@@ -265,7 +272,7 @@ class CaseService {
     /** Keeps the written reason for going ahead with a blocked test; from then on it can be recorded. */
     @Transactional
     public Examination goAhead(String code, NewOverride request) {
-        CaseRecord stored = door.lockExisting(code);
+        CaseRecord stored = door.lockForRecording(code);
         OverrideRecord override = safety.goAhead(stored, request.test(), request.reason());
         PersonalDetails.question("reason", override.reason, request.sure());
         override.recordedAt = now();
@@ -293,7 +300,7 @@ class CaseService {
         if (tapId == null) {
             throw Refusal.field("tapId", "missing");
         }
-        CaseRecord stored = door.lockExisting(code);
+        CaseRecord stored = door.lockForRecording(code);
         TapRecord tap = taps.findByKey(tapId)
                 .filter(t -> t.caseId.equals(stored.id))
                 .orElseThrow(() -> Refusal.notFound("There is no tap " + tapId + " in case " + code + "."));
@@ -342,9 +349,17 @@ class CaseService {
 
     /** The case, locked, if it still has the version that somebody's change was made from. */
     CaseRecord atVersion(String code, long version) {
-        CaseRecord stored = door.lockExisting(code);
+        return atVersion(door.lockForRecording(code), version);
+    }
+
+    /** The same for what may be done to a closed case as well. */
+    CaseRecord lockedAtVersion(String code, long version) {
+        return atVersion(door.lockExisting(code), version);
+    }
+
+    private static CaseRecord atVersion(CaseRecord stored, long version) {
         if (stored.version != version) {
-            throw Refusal.conflict("version: case " + code
+            throw Refusal.conflict("version: case " + stored.code
                     + " was changed elsewhere in the meantime; here is your page anew, please repeat the last change");
         }
         return stored;
@@ -353,11 +368,32 @@ class CaseService {
     @Transactional(readOnly = true)
     public Weighed weighed(String code) {
         CaseRecord stored = door.existing(code);
-        return standings.weighed(assembly.bedside(stored, readings(stored)), settings.current(), stored.ownHighBias());
+        Readings readings = readings(stored);
+        Weighed weighed = standings.weighed(assembly.bedside(stored, readings), basis.of(stored));
+        return stored.isClosed() ? besideToday(stored, readings, weighed) : weighed;
+    }
+
+    /** A closed case with where it would stand today. */
+    private Weighed besideToday(CaseRecord stored, Readings readings, Weighed then) {
+        Basis today = basis.today(stored);
+        List<ConditionStanding> now =
+                standings.conditions(assembly.bedside(stored, readings, today.catalogue()), today);
+        return then.closed(
+                basis.of(stored).edition().since(), now, differs(then.standing().conditions(), now));
+    }
+
+    private static boolean differs(List<ConditionStanding> then, List<ConditionStanding> now) {
+        for (int i = 0; i < then.size(); i++) {
+            boolean elsewhere = !then.get(i).id().equals(now.get(i).id());
+            if (elsewhere || Math.abs(then.get(i).posttest() - now.get(i).posttest()) >= SEEN) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private Complaint complaint(CaseRecord stored) {
-        return catalogue.complaint(stored.complaint).orElseThrow();
+        return editions.catalogue().complaint(stored.complaint).orElseThrow();
     }
 
     private Readings readings(CaseRecord stored) {
@@ -374,7 +410,8 @@ class CaseService {
                 stored.mechanism,
                 stored.updatedAt,
                 readings.tests().size(),
-                standings.conditions(bedside, settings.current(), stored.ownHighBias()).stream()
+                stored.isClosed(),
+                standings.conditions(bedside, basis.of(stored)).stream()
                         .findFirst()
                         .orElse(null));
     }
@@ -403,6 +440,8 @@ class CaseService {
                 stored.updatedAt,
                 List.copyOf(stored.visits),
                 complaint(stored).name(),
+                stored.closedAt,
+                stored.closedBy,
                 intake,
                 plans.view(stored),
                 examination(stored));
@@ -414,8 +453,8 @@ class CaseService {
         BedsideCase bedside = assembly.bedside(stored, readings);
         return new Examination(
                 CaseAssembly.places(readings),
-                assembly.findings(readings, CaseAssembly.involved(stored)),
-                standings.standing(bedside, settings.current(), stored.ownHighBias()),
+                assembly.findings(stored, readings),
+                standings.standing(bedside, basis.of(stored)),
                 standing.isEmpty() ? null : standing.get(standing.size() - 1).key,
                 ladders.views(stored, bedside),
                 assembly.variants(standing),

@@ -36,4 +36,18 @@ interface CaseStore extends JpaRepository<CaseRecord, Long> {
     @Modifying
     @Query("update CaseRecord c set c.updatedAt = :at where c.id = :id")
     void touch(Long id, Instant at);
+
+    boolean existsByComplaint(String complaint);
+
+    @Query("select count(c) from CaseRecord c join c.candidates k where k.condition = :condition")
+    long countWithCandidate(String condition);
+
+    @Query("select count(c) from CaseRecord c join c.answers a where key(a) = :item")
+    long countWithAnswer(String item);
+
+    @Query("select count(c) from CaseRecord c join c.warnings w where w = :warning")
+    long countWithWarning(String warning);
+
+    @Query("select count(c) from CaseRecord c join c.ladders l where key(l) = :ladder")
+    long countWithLadder(String ladder);
 }

@@ -34,7 +34,11 @@ final class CaseViews {
             String mechanism,
             Instant updatedAt,
             int testsDone,
+            boolean closed,
             @Schema(nullable = true) ConditionStanding leading) {}
+
+    /** Closes a case over the version last seen, or opens it again. */
+    record Closure(long version, boolean closed) {}
 
     /**
      * A case: its intake, and where the examination of the current visit is.
@@ -43,6 +47,7 @@ final class CaseViews {
      * @param owner whose case it is; absent from before there were accounts
      * @param shares who else may open it
      * @param visits when each visit began; the last is the current one
+     * @param closedAt absent while it is open
      */
     record CaseView(
             String code,
@@ -53,6 +58,8 @@ final class CaseViews {
             Instant updatedAt,
             List<Instant> visits,
             String complaintName,
+            @Schema(nullable = true) Instant closedAt,
+            @Schema(nullable = true) String closedBy,
             Intake intake,
             PlanView plan,
             Examination examination) {}

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.document.Documents;
 import lexicor.core.document.Entry;
@@ -20,6 +19,7 @@ import lexicor.server.cases.CaseViews.IntakeChange;
 import lexicor.server.cases.CaseViews.NewCase;
 import lexicor.server.cases.CaseViews.NewTap;
 import lexicor.server.cases.MeasureViews.NewMeasure;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.people.DemoAccounts;
 import lexicor.server.people.SignedIn;
 import lexicor.server.settings.SettingsService;
@@ -47,7 +47,7 @@ class DemoClinic implements ApplicationRunner {
     private final SignedIn signedIn;
     private final SettingsService settings;
     private final TransactionTemplate inOneStep;
-    private final Catalogue catalogue;
+    private final Editions editions;
 
     DemoClinic(
             @Value("${lexicor.demo}") Path folder,
@@ -59,7 +59,7 @@ class DemoClinic implements ApplicationRunner {
             SignedIn signedIn,
             SettingsService settings,
             TransactionTemplate inOneStep,
-            Catalogue catalogue) {
+            Editions editions) {
         this.folder = folder;
         this.service = service;
         this.cases = cases;
@@ -69,7 +69,7 @@ class DemoClinic implements ApplicationRunner {
         this.signedIn = signedIn;
         this.settings = settings;
         this.inOneStep = inOneStep;
-        this.catalogue = catalogue;
+        this.editions = editions;
     }
 
     @Override
@@ -177,8 +177,9 @@ class DemoClinic implements ApplicationRunner {
     }
 
     private void examine(String code, String involved, Entry entry, long visitAgeMillis) {
-        ClinicalTest test =
-                catalogue.test(entry.text("test")).orElseThrow(() -> entry.problem("test", "there is no such test"));
+        ClinicalTest test = editions.catalogue()
+                .test(entry.text("test"))
+                .orElseThrow(() -> entry.problem("test", "there is no such test"));
         String at = entry.optionalText("at").orElse("");
         long ageMillis = entry.has("daysAgo") ? (long) (entry.number("daysAgo", 0, 90) * DAY_MILLIS) : visitAgeMillis;
         String other = involved.equals("left") ? "right" : "left";

@@ -4,13 +4,13 @@ import java.util.HashSet;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.catalogue.WarningSign;
 import lexicor.core.examination.AgeBand;
 import lexicor.core.planning.Precaution;
 import lexicor.core.weighing.Suspicion;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.DepartmentSettings;
 import org.springframework.stereotype.Component;
@@ -24,10 +24,10 @@ class IntakeCheck {
     private static final int MAX_DEVICE = 40;
     private static final long MAX_AGE_MILLIS = 90L * 24 * 60 * 60 * 1000;
 
-    private final Catalogue catalogue;
+    private final Editions editions;
 
-    IntakeCheck(Catalogue catalogue) {
-        this.catalogue = catalogue;
+    IntakeCheck(Editions editions) {
+        this.editions = editions;
     }
 
     void code(String code) {
@@ -72,12 +72,13 @@ class IntakeCheck {
                         .allMatch(id -> Precaution.withId(String.valueOf(id)).isPresent())) {
             throw Refusal.field("intake.precautions", "expected a list of precautions, which may be empty");
         }
-        Set<String> signs = catalogue.warnings().stream().map(WarningSign::id).collect(Collectors.toSet());
+        Set<String> signs =
+                editions.catalogue().warnings().stream().map(WarningSign::id).collect(Collectors.toSet());
         if (intake.warnings() == null || !signs.containsAll(intake.warnings())) {
             throw Refusal.field("intake.warnings", "expected a list of warning signs, which may be empty");
         }
         intake.answers().forEach((item, answer) -> {
-            HistoryItem known = catalogue.historyItem(item).orElse(null);
+            HistoryItem known = editions.catalogue().historyItem(item).orElse(null);
             if (known == null || known.fromAgeBand() || answer == null) {
                 throw Refusal.field(
                         "intake.answers." + item, "expected a question of the catalogue, answered true or false");
@@ -86,7 +87,7 @@ class IntakeCheck {
     }
 
     void complaint(String complaint) {
-        if (complaint == null || catalogue.complaint(complaint).isEmpty()) {
+        if (complaint == null || editions.catalogue().complaint(complaint).isEmpty()) {
             throw Refusal.field("complaint", "there is no complaint " + complaint);
         }
     }
@@ -116,7 +117,7 @@ class IntakeCheck {
             String field = "intake.candidates[" + i + "]";
             if (c == null
                     || c.condition() == null
-                    || catalogue.condition(c.condition()).isEmpty()) {
+                    || editions.catalogue().condition(c.condition()).isEmpty()) {
                 throw Refusal.field(field + ".condition", "there is no such condition");
             }
             if (!seen.add(c.condition())) {

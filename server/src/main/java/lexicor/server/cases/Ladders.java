@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Ladder;
 import lexicor.core.planning.LadderStart;
 import lexicor.core.planning.LadderWalk;
@@ -12,20 +11,21 @@ import lexicor.core.weighing.BedsideCase;
 import lexicor.core.weighing.Candidate;
 import lexicor.server.cases.CaseViews.LadderStep;
 import lexicor.server.cases.CaseViews.LadderView;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.problems.Refusal;
 import org.springframework.stereotype.Component;
 
 /** The ladders that fit a case and how far they were walked. */
 @Component
 class Ladders {
-    private final Catalogue catalogue;
+    private final Editions editions;
 
-    Ladders(Catalogue catalogue) {
-        this.catalogue = catalogue;
+    Ladders(Editions editions) {
+        this.editions = editions;
     }
 
     void check(String id, String answer) {
-        Ladder ladder = catalogue.ladders().stream()
+        Ladder ladder = editions.catalogue().ladders().stream()
                 .filter(l -> l.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("There is no ladder " + id + "."));
@@ -38,7 +38,7 @@ class Ladders {
     List<LadderView> views(CaseRecord stored, BedsideCase bedside) {
         Set<String> candidates =
                 bedside.conditions().stream().map(Candidate::id).collect(Collectors.toSet());
-        return catalogue.ladders().stream()
+        return editions.catalogue().ladders().stream()
                 .filter(l -> stored.ladders.containsKey(l.id())
                         || LadderStart.answer(l, bedside.findings()).isPresent()
                         || l.suspects().stream().anyMatch(candidates::contains))
@@ -47,8 +47,8 @@ class Ladders {
     }
 
     private LadderView view(Ladder ladder, String answer, BedsideCase bedside) {
-        Optional<LadderWalk> walk =
-                Optional.ofNullable(answer).map(a -> LadderWalk.of(catalogue, ladder, a, bedside.findings()));
+        Optional<LadderWalk> walk = Optional.ofNullable(answer)
+                .map(a -> LadderWalk.of(editions.catalogue(), ladder, a, bedside.findings()));
         Optional<LadderWalk.Current> current = walk.flatMap(LadderWalk::current);
         Optional<Ladder.Step.End> end = walk.flatMap(LadderWalk::end);
         return new LadderView(

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Stream;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Measure;
 import lexicor.core.catalogue.MeasureList;
@@ -25,6 +24,7 @@ import lexicor.server.cases.MeasureViews.Measures;
 import lexicor.server.cases.MeasureViews.NewMeasure;
 import lexicor.server.cases.MeasureViews.RegrowthPoint;
 import lexicor.server.cases.MeasureViews.RegrowthView;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.DepartmentSettings;
 import lexicor.server.settings.SettingsService;
@@ -45,7 +45,7 @@ class MeasureService {
     private final CaseAssembly assembly;
     private final Panels panels;
     private final SettingsService settings;
-    private final Catalogue catalogue;
+    private final Editions editions;
     private final MeasureList list;
 
     MeasureService(
@@ -56,7 +56,7 @@ class MeasureService {
             CaseAssembly assembly,
             Panels panels,
             SettingsService settings,
-            Catalogue catalogue) {
+            Editions editions) {
         this.door = door;
         this.values = values;
         this.taps = taps;
@@ -64,8 +64,8 @@ class MeasureService {
         this.assembly = assembly;
         this.panels = panels;
         this.settings = settings;
-        this.catalogue = catalogue;
-        this.list = catalogue.measures();
+        this.editions = editions;
+        this.list = editions.catalogue().measures();
     }
 
     @Transactional(readOnly = true)
@@ -89,7 +89,7 @@ class MeasureService {
     /** The same, where nobody waits to see what follows. */
     @Transactional
     public CaseRecord keep(String code, NewMeasure request) {
-        CaseRecord stored = door.lockExisting(code);
+        CaseRecord stored = door.lockForRecording(code);
         Measure measure = list.measure(Optional.ofNullable(request.measure()).orElse(""))
                 .orElseThrow(() -> Refusal.field("measure", "there is no measure " + request.measure()));
         IntakeCheck.side("side", request.side());
@@ -101,7 +101,8 @@ class MeasureService {
         changes.byItem().forEach((item, amounts) -> store(stored, measure, side, item, amounts));
         values.flush();
         measure.feeds().ifPresent(feeds -> {
-            Map<String, Object> reading = readings(catalogue.test(feeds.test()).orElseThrow(), changes);
+            Map<String, Object> reading =
+                    readings(editions.catalogue().test(feeds.test()).orElseThrow(), changes);
             if (!reading.isEmpty()) {
                 tap(stored, request.tapId(), feeds, side, reading);
             }
@@ -188,7 +189,7 @@ class MeasureService {
     private MeasureComparison comparison(CaseRecord stored, DepartmentSettings department) {
         int visit = stored.visit();
         return new MeasureComparison(
-                catalogue,
+                editions.catalogue(),
                 department,
                 at(stored, visit),
                 visit > 1 ? Optional.of(at(stored, visit - 1)) : Optional.empty(),

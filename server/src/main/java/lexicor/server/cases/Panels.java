@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Cluster;
 import lexicor.core.catalogue.Criterion;
@@ -26,18 +25,19 @@ import lexicor.server.cases.MeasureViews.DirectionReading;
 import lexicor.server.cases.MeasureViews.DirectionView;
 import lexicor.server.cases.MeasureViews.LabralView;
 import lexicor.server.cases.MeasureViews.LoosenessView;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.settings.DepartmentSettings;
 import org.springframework.stereotype.Component;
 
 /** Measures and findings that are read together: the stiff capsule, and looseness by direction. */
 @Component
 class Panels {
-    private final Catalogue catalogue;
+    private final Editions editions;
     private final MeasureList list;
 
-    Panels(Catalogue catalogue) {
-        this.catalogue = catalogue;
-        this.list = catalogue.measures();
+    Panels(Editions editions) {
+        this.editions = editions;
+        this.list = editions.catalogue().measures();
     }
 
     /** What the passive losses read like; empty while too few were measured on both sides. */
@@ -68,12 +68,12 @@ class Panels {
     }
 
     LabralView labral() {
-        List<String> tests = catalogue.tests().stream()
+        List<String> tests = editions.catalogue().tests().stream()
                 .filter(t -> list.labral().contains(t.family()))
                 .map(ClinicalTest::id)
                 .toList();
-        List<String> clusters = catalogue.clusters().stream()
-                .filter(c -> c.members().stream().anyMatch(m -> catalogue
+        List<String> clusters = editions.catalogue().clusters().stream()
+                .filter(c -> c.members().stream().anyMatch(m -> editions.catalogue()
                         .testOf(m)
                         .filter(t -> tests.contains(t.id()))
                         .isPresent()))
@@ -100,7 +100,7 @@ class Panels {
                             tests);
                 })
                 .toList();
-        String score = catalogue.testOf(list.general()).orElseThrow().id();
+        String score = editions.catalogue().testOf(list.general()).orElseThrow().id();
         Optional<Double> general = java.util.stream.Stream.of(Side.values())
                 .flatMap(s -> readings.at(new Place(score, "", s)).quantity(ReadingLeaf.SCORE).stream())
                 .findFirst();
@@ -111,14 +111,15 @@ class Panels {
     }
 
     private Outcome outcome(String criterion, Readings readings, Side side) {
-        ClinicalTest test = catalogue.testOf(criterion).orElseThrow();
-        return CriterionEvaluator.evaluate(test, catalogue.criterion(criterion).orElseThrow(), readings, side)
+        ClinicalTest test = editions.catalogue().testOf(criterion).orElseThrow();
+        return CriterionEvaluator.evaluate(
+                        test, editions.catalogue().criterion(criterion).orElseThrow(), readings, side)
                 .outcome();
     }
 
     private DirectionReading reading(String id, Readings readings, Side involved) {
-        ClinicalTest test = catalogue.testOf(id).orElseThrow();
-        Criterion criterion = catalogue.criterion(id).orElseThrow();
+        ClinicalTest test = editions.catalogue().testOf(id).orElseThrow();
+        Criterion criterion = editions.catalogue().criterion(id).orElseThrow();
         SideReadings own = readings.at(new Place(test.id(), criterion.at(), involved));
         SideReadings other = readings.at(new Place(test.id(), criterion.at(), involved.other()));
         ReadingLeaf amount =

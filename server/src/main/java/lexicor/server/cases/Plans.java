@@ -4,44 +4,41 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
-import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.planning.Proposal;
 import lexicor.core.planning.RunningOrder;
 import lexicor.server.cases.CaseViews.PlanView;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.DepartmentSettings;
 import lexicor.server.settings.SettingsService;
-import lexicor.server.standing.PooledEvidence;
+import lexicor.server.standing.Basis;
 import org.springframework.stereotype.Component;
 
 /** The running order of a case: its own, or the one proposed for its complaint and candidates. */
 @Component
 class Plans {
-    private final Catalogue catalogue;
+    private final Editions editions;
     private final CaseAssembly assembly;
     private final SettingsService settings;
-    private final PooledEvidence evidence;
+    private final CaseBasis basis;
 
-    Plans(Catalogue catalogue, CaseAssembly assembly, SettingsService settings, PooledEvidence evidence) {
-        this.catalogue = catalogue;
+    Plans(Editions editions, CaseAssembly assembly, SettingsService settings, CaseBasis basis) {
+        this.editions = editions;
         this.assembly = assembly;
         this.settings = settings;
-        this.evidence = evidence;
+        this.basis = basis;
     }
 
     PlanView view(CaseRecord stored) {
         if (!stored.plan.isEmpty()) {
             return new PlanView(true, List.copyOf(stored.plan));
         }
-        DepartmentSettings department = settings.current();
-        EvidenceBase known =
-                evidence.get(department.weighing(stored.ownHighBias()).highBias());
+        Basis used = basis.of(stored);
         List<Proposal.Suspect> suspects = assembly.candidates(stored).stream()
                 .map(c -> new Proposal.Suspect(c.id(), c.pretest()))
                 .toList();
-        Set<String> proposed = Proposal.tests(catalogue, known, assembly.regions(stored), suspects);
+        Set<String> proposed = Proposal.tests(used.catalogue(), used.evidence(), assembly.regions(stored), suspects);
         return new PlanView(false, ids(RunningOrder.of(asDone(proposed))));
     }
 
@@ -62,7 +59,7 @@ class Plans {
         }
         Set<String> seen = new HashSet<>();
         for (String id : tests) {
-            if (id == null || catalogue.test(id).isEmpty()) {
+            if (id == null || editions.catalogue().test(id).isEmpty()) {
                 throw Refusal.field("tests", "there is no test " + id);
             }
             if (!seen.add(id)) {
@@ -75,7 +72,7 @@ class Plans {
     /** In the catalogue's order, each in the department's variant. */
     private List<ClinicalTest> asDone(Set<String> ids) {
         DepartmentSettings department = settings.current();
-        return catalogue.tests().stream()
+        return editions.catalogue().tests().stream()
                 .filter(t -> ids.contains(t.id()))
                 .map(t -> t.variant(department.variants().getOrDefault(t.id(), ""))
                         .map(t::done)

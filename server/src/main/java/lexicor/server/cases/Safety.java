@@ -4,13 +4,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.examination.Findings;
 import lexicor.core.planning.Precaution;
 import lexicor.core.planning.RaisedWarnings;
 import lexicor.server.cases.CaseViews.BlockedTest;
 import lexicor.server.cases.CaseViews.RaisedWarning;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.problems.Refusal;
 import org.springframework.stereotype.Component;
 
@@ -20,11 +20,11 @@ class Safety {
     static final int SHORTEST_REASON = 10;
     static final int LONGEST_REASON = 400;
 
-    private final Catalogue catalogue;
+    private final Editions editions;
     private final OverrideStore overrides;
 
-    Safety(Catalogue catalogue, OverrideStore overrides) {
-        this.catalogue = catalogue;
+    Safety(Editions editions, OverrideStore overrides) {
+        this.editions = editions;
         this.overrides = overrides;
     }
 
@@ -65,7 +65,7 @@ class Safety {
         }
         Map<String, String> reasons = new LinkedHashMap<>();
         overrides.findByCaseIdAndVisitOrderById(stored.id, stored.visit()).forEach(o -> reasons.put(o.test, o.reason));
-        return catalogue.tests().stream()
+        return editions.catalogue().tests().stream()
                 .filter(t -> !Precaution.blocking(t, set).isEmpty())
                 .map(t -> new BlockedTest(
                         t.id(),
@@ -77,8 +77,8 @@ class Safety {
     }
 
     List<RaisedWarning> warnings(CaseRecord stored, Findings findings) {
-        boolean injured = RaisedWarnings.injured(catalogue, stored.answers);
-        return RaisedWarnings.of(catalogue, stored.warnings, findings, injured).stream()
+        boolean injured = RaisedWarnings.injured(editions.catalogue(), stored.answers);
+        return RaisedWarnings.of(editions.catalogue(), stored.warnings, findings, injured).stream()
                 .map(r -> new RaisedWarning(r.sign().id(), r.sign().message(), r.because()))
                 .toList();
     }
@@ -91,6 +91,6 @@ class Safety {
     }
 
     private String name(String test) {
-        return catalogue.test(test).map(ClinicalTest::name).orElse(test);
+        return editions.catalogue().test(test).map(ClinicalTest::name).orElse(test);
     }
 }

@@ -40,4 +40,6 @@ interface TapStore extends JpaRepository<TapRecord, Long> {
     Optional<TapRecord> findByKey(UUID key);
 
     Optional<TapRecord> findFirstByCaseIdAndDeviceOrderByTappedAtDesc(Long caseId, String device);
+
+    boolean existsByTest(String test);
 }

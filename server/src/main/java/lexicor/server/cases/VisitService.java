@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Measure;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.examination.Place;
@@ -17,6 +16,7 @@ import lexicor.server.cases.VisitViews.PointView;
 import lexicor.server.cases.VisitViews.SeriesView;
 import lexicor.server.cases.VisitViews.VisitView;
 import lexicor.server.cases.VisitViews.Visits;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.DepartmentSettings;
 import lexicor.server.settings.SettingsService;
@@ -38,7 +38,8 @@ class VisitService {
     private final Plans plans;
     private final StandingService standings;
     private final SettingsService settings;
-    private final Catalogue catalogue;
+    private final CaseBasis basis;
+    private final Editions editions;
 
     VisitService(
             CaseStore cases,
@@ -50,7 +51,8 @@ class VisitService {
             Plans plans,
             StandingService standings,
             SettingsService settings,
-            Catalogue catalogue) {
+            CaseBasis basis,
+            Editions editions) {
         this.cases = cases;
         this.door = door;
         this.taps = taps;
@@ -60,7 +62,8 @@ class VisitService {
         this.plans = plans;
         this.standings = standings;
         this.settings = settings;
-        this.catalogue = catalogue;
+        this.basis = basis;
+        this.editions = editions;
     }
 
     /**
@@ -117,7 +120,7 @@ class VisitService {
                         stored.visits.get(i),
                         byVisit.get(i).readings().tests().size(),
                         standings.conditions(
-                                assembly.bedside(stored, byVisit.get(i).readings()), department, stored.ownHighBias())))
+                                assembly.bedside(stored, byVisit.get(i).readings()), basis.of(stored))))
                 .toList();
         return new Visits(views, series(byVisit, CaseAssembly.involved(stored), department));
     }
@@ -134,7 +137,7 @@ class VisitService {
                             .map(fears -> fears ? 1.0 : 0.0))
                     .ifPresent(points -> all.add(new SeriesView(
                             APPREHENSION, "Fear on apprehension", "signs", "", side.id(), true, points, null)));
-            for (Measure m : catalogue.measures().measures()) {
+            for (Measure m : editions.catalogue().measures().measures()) {
                 m.readings().forEach(r -> points(byVisit, v -> v.mean(m, r, side))
                         .ifPresent(points -> all.add(measured(m, r, side, points, department))));
             }

@@ -31,7 +31,7 @@ import lexicor.server.catalogue.CatalogueView.WarningView;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The whole catalogue in one answer; it changes only when the program starts anew. */
+/** The whole catalogue in force in one answer. */
 @RestController
 class CatalogueController {
     private static final Map<AgeBand, String> AGE_LABELS = Map.of(
@@ -45,10 +45,29 @@ class CatalogueController {
             Setting.SPORTS, "Sports clinic",
             Setting.SPECIALIST, "Specialist clinic");
 
-    private final CatalogueView view;
+    /** What an edition looks like to the browser. */
+    private record Seen(Edition edition, CatalogueView view) {}
 
-    CatalogueController(Catalogue catalogue) {
-        view = new CatalogueView(
+    private final Editions editions;
+    private volatile Seen last;
+
+    CatalogueController(Editions editions) {
+        this.editions = editions;
+    }
+
+    @GetMapping("/api/catalogue")
+    CatalogueView catalogue() {
+        Edition edition = editions.current();
+        Seen seen = last;
+        if (seen == null || seen.edition() != edition) {
+            seen = new Seen(edition, view(edition.catalogue()));
+            last = seen;
+        }
+        return seen.view();
+    }
+
+    private static CatalogueView view(Catalogue catalogue) {
+        return new CatalogueView(
                 catalogue.tests().stream().map(t -> test(t, catalogue)).toList(),
                 catalogue.conditions().stream()
                         .map(CatalogueController::condition)
@@ -80,11 +99,6 @@ class CatalogueController {
                 Arrays.stream(Suspicion.values())
                         .map(s -> new ChoiceView(s.id(), label(s.id()), s.oddsFactor()))
                         .toList());
-    }
-
-    @GetMapping("/api/catalogue")
-    CatalogueView catalogue() {
-        return view;
     }
 
     private static TestView test(ClinicalTest t, Catalogue catalogue) {

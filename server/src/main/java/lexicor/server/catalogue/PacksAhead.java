@@ -5,25 +5,24 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
-import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Packs;
+import lexicor.core.catalogue.PackFiles;
 
 /** Reads the packs while the rest of the program gets ready, which makes a start a second or two shorter. */
 public final class PacksAhead {
-    private static final Map<Path, CompletableFuture<Catalogue>> READING = new ConcurrentHashMap<>();
+    private static final Map<Path, CompletableFuture<Edition>> READING = new ConcurrentHashMap<>();
 
     private PacksAhead() {}
 
     /** Begins to read. */
     public static void begin(Path packs) {
-        READING.put(packs, CompletableFuture.supplyAsync(() -> Packs.read(packs)));
+        READING.put(packs, CompletableFuture.supplyAsync(() -> Editions.from(PackFiles.under(packs))));
     }
 
     /** What was begun, or what is read now. */
-    static Catalogue read(Path packs) {
-        CompletableFuture<Catalogue> begun = READING.remove(packs);
+    static Edition read(Path packs) {
+        CompletableFuture<Edition> begun = READING.remove(packs);
         if (begun == null) {
-            return Packs.read(packs);
+            return Editions.from(PackFiles.under(packs));
         }
         try {
             return begun.join();

@@ -67,16 +67,13 @@ class Doors {
                         .access(proof)
                         .requestMatchers(HttpMethod.GET, "/api/catalogue", "/api/settings", "/api/evidence/**")
                         .authenticated()
-                        .requestMatchers("/api/settings", "/api/people/**", "/api/settings/**")
+                        .requestMatchers("/api/evidence/design", "/api/evidence/figures/preview")
+                        .hasAnyRole(LEAD, CLINICIAN)
+                        .requestMatchers("/api/settings", "/api/people/**", "/api/settings/**", "/api/evidence/**")
                         .hasRole(LEAD)
                         .requestMatchers(HttpMethod.GET, "/api/cases/*/history", "/api/history/**")
                         .hasAnyRole(LEAD, CLINICIAN, AUDITOR)
-                        .requestMatchers(
-                                "/api/cases/**",
-                                "/api/templates/**",
-                                "/api/evidence/**",
-                                "/api/devices/**",
-                                "/api/colleagues")
+                        .requestMatchers("/api/cases/**", "/api/templates/**", "/api/devices/**", "/api/colleagues")
                         .hasAnyRole(LEAD, CLINICIAN)
                         .requestMatchers("/api/**")
                         .denyAll()
@@ -99,7 +96,6 @@ class Doors {
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 .requestCache(AbstractHttpConfigurer::disable)
-                .anonymous(a -> {})
                 .build();
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Cluster;
 import lexicor.core.catalogue.ClusterRule;
@@ -14,6 +13,8 @@ import lexicor.core.evidence.Logit;
 import lexicor.core.examination.Finding;
 import lexicor.core.weighing.ClusterDesign;
 import lexicor.core.weighing.WeighingSettings;
+import lexicor.server.catalogue.Editions;
+import lexicor.server.evidence.EvidenceViews.CheckView;
 import lexicor.server.evidence.EvidenceViews.ClusterLine;
 import lexicor.server.evidence.EvidenceViews.DesignRequest;
 import lexicor.server.evidence.EvidenceViews.DesignView;
@@ -25,7 +26,6 @@ import lexicor.server.evidence.EvidenceViews.WorthView;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.DepartmentSettings;
 import lexicor.server.settings.SettingsService;
-import lexicor.server.standing.PooledEvidence;
 import org.springframework.stereotype.Service;
 
 /** The published clusters beside what their members predict, and what a count of one's own choice would be worth. */
@@ -34,24 +34,22 @@ class ClusterService {
     private static final int MOST = 12;
     private static final double[] BASE_RATES = {0.1, 0.3, 0.5};
 
-    private final Catalogue catalogue;
+    private final Editions editions;
     private final EvidenceService evidence;
-    private final PooledEvidence pooled;
     private final SettingsService settings;
 
-    ClusterService(Catalogue catalogue, EvidenceService evidence, PooledEvidence pooled, SettingsService settings) {
-        this.catalogue = catalogue;
+    ClusterService(Editions editions, EvidenceService evidence, SettingsService settings) {
+        this.editions = editions;
         this.evidence = evidence;
-        this.pooled = pooled;
         this.settings = settings;
     }
 
     List<ClusterLine> published() {
-        return catalogue.clusters().stream().map(this::line).toList();
+        return editions.catalogue().clusters().stream().map(this::line).toList();
     }
 
     DesignView design(DesignRequest request) {
-        if (catalogue.condition(String.valueOf(request.condition())).isEmpty()) {
+        if (editions.catalogue().condition(String.valueOf(request.condition())).isEmpty()) {
             throw Refusal.field("condition", "there is no condition " + request.condition());
         }
         if (request.criteria() == null
@@ -91,13 +89,21 @@ class ClusterService {
         return new DesignView(
                 members.stream()
                         .map(m -> new MemberFigures(
-                                m.id(), catalogue.findingName(m.id()), m.family(), m.sensitivity(), m.specificity()))
+                                m.id(),
+                                editions.catalogue().findingName(m.id()),
+                                m.family(),
+                                m.sensitivity(),
+                                m.specificity()))
                         .toList(),
                 views);
     }
 
     private static double posttest(double pretest, double ratio) {
         return Logit.inverse(Logit.of(pretest) + Math.log(ratio));
+    }
+
+    ClusterLine line(String id) {
+        return line(editions.catalogue().cluster(id).orElseThrow());
     }
 
     private ClusterLine line(Cluster c) {
@@ -107,22 +113,25 @@ class ClusterService {
                 ? strata.byCount().stream().map(ClusterRule.Stratum::lr).toList()
                 : List.of();
         DepartmentSettings department = settings.current();
-        Optional<Accuracy> own = pooled.get(
-                        DepartmentSettings.highBias(department.highBias()).orElseThrow())
-                .ofCluster(c.id())
-                .flatMap(EvidenceService::accuracy);
+        Optional<Accuracy> own = evidence.ofCluster(c.id());
         return new ClusterLine(
                 c.id(),
                 c.name(),
                 c.condition(),
-                catalogue.condition(c.condition()).map(Condition::name).orElse(c.condition()),
+                editions.catalogue()
+                        .condition(c.condition())
+                        .map(Condition::name)
+                        .orElse(c.condition()),
                 c.members().stream()
-                        .map(m -> new MemberView(m, catalogue.findingName(m), family(m)))
+                        .map(m -> new MemberView(m, editions.catalogue().findingName(m), family(m)))
                         .toList(),
                 atLeast.orElse(null),
                 byCount,
                 c.citation().source(),
                 c.citation().caution(),
+                c.citation().designed(),
+                c.fingerprint(),
+                CheckView.of(editions.catalogue().signOff(c)),
                 own.map(ClusterService::worth).orElse(null),
                 atLeast.flatMap(k -> predicted(c, k, department)).orElse(null));
     }
@@ -144,7 +153,7 @@ class ClusterService {
     }
 
     private String family(String criterion) {
-        return catalogue.testOf(criterion).map(ClinicalTest::family).orElse(Finding.HISTORY_FAMILY);
+        return editions.catalogue().testOf(criterion).map(ClinicalTest::family).orElse(Finding.HISTORY_FAMILY);
     }
 
     private static WorthView worth(ClusterDesign.Rule rule) {

@@ -1,14 +1,14 @@
 package lexicor.server.evidence;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lexicor.core.catalogue.AccuracyRow;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.SignOff;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
@@ -17,17 +17,20 @@ import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Interval;
 import lexicor.core.evidence.RocRegion;
 import lexicor.core.evidence.Study;
+import lexicor.server.catalogue.Editions;
+import lexicor.server.evidence.EvidenceViews.CheckView;
 import lexicor.server.evidence.EvidenceViews.PairLine;
 import lexicor.server.evidence.EvidenceViews.PairView;
 import lexicor.server.evidence.EvidenceViews.PooledView;
 import lexicor.server.evidence.EvidenceViews.RatioView;
 import lexicor.server.evidence.EvidenceViews.RocPointView;
 import lexicor.server.evidence.EvidenceViews.ShareView;
+import lexicor.server.evidence.EvidenceViews.ShippedFigure;
 import lexicor.server.evidence.EvidenceViews.StudyView;
+import lexicor.server.layer.Origins;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.DepartmentSettings;
 import lexicor.server.settings.SettingsService;
-import lexicor.server.standing.PooledEvidence;
 import org.springframework.stereotype.Service;
 
 /** Shows the figures as they are weighed: the department's way to take risky studies applies. */
@@ -37,19 +40,19 @@ class EvidenceService {
     /** Fewer studies say too little of how they differ for a region to be drawn. */
     private static final int STUDIES_FOR_A_REGION = 4;
 
-    private final Catalogue catalogue;
-    private final PooledEvidence evidence;
+    private final Editions editions;
     private final SettingsService settings;
+    private final Origins origins;
 
-    EvidenceService(Catalogue catalogue, PooledEvidence evidence, SettingsService settings) {
-        this.catalogue = catalogue;
-        this.evidence = evidence;
+    EvidenceService(Editions editions, SettingsService settings, Origins origins) {
+        this.origins = origins;
+        this.editions = editions;
         this.settings = settings;
     }
 
     /** Every pair that has a row, in the pack's order. */
     List<PairLine> pairs() {
-        return catalogue.accuracy().stream()
+        return editions.catalogue().accuracy().stream()
                 .map(r -> List.of(r.criterion(), r.condition()))
                 .distinct()
                 .map(p -> line(current(), p.get(0), p.get(1)))
@@ -66,7 +69,7 @@ class EvidenceService {
         Optional<Accuracy> pooled = accuracy(base, criterion, condition);
         boolean anyRisky = used.stream().anyMatch(r -> r.bias().equals("high"));
         Optional<Accuracy> without =
-                anyRisky ? accuracy(evidence.get(HighBias.LEFT_OUT), criterion, condition) : Optional.empty();
+                anyRisky ? accuracy(base(HighBias.LEFT_OUT), criterion, condition) : Optional.empty();
         return new PairView(
                 line(base, criterion, condition),
                 settings.current().highBias(),
@@ -80,7 +83,11 @@ class EvidenceService {
     }
 
     private EvidenceBase current() {
-        return evidence.get(way());
+        return base(way());
+    }
+
+    private EvidenceBase base(HighBias way) {
+        return editions.current().evidence(way, settings.current().checkedOnly());
     }
 
     /** The value that a criterion is weighed with; empty where there is none. */
@@ -88,7 +95,12 @@ class EvidenceService {
         return accuracy(current(), criterion, condition);
     }
 
-    static Optional<Accuracy> accuracy(Evidence found) {
+    /** What a cluster is weighed with; empty where nothing was published, or it cannot be weighed. */
+    Optional<Accuracy> ofCluster(String cluster) {
+        return current().ofCluster(cluster).flatMap(EvidenceService::accuracy);
+    }
+
+    private static Optional<Accuracy> accuracy(Evidence found) {
         return found instanceof Evidence.Weighable weighable ? Optional.of(weighable.accuracy()) : Optional.empty();
     }
 
@@ -108,14 +120,21 @@ class EvidenceService {
         Optional<Accuracy> accuracy = accuracy(found);
         String status = accuracy.isPresent()
                 ? "weighable"
-                : found instanceof Evidence.LeftOut ? "left-out" : "sensitivity-only";
+                : found instanceof Evidence.LeftOut
+                        ? "left-out"
+                        : found instanceof Evidence.Unchecked ? "unchecked" : "sensitivity-only";
+        List<SignOff.State> checks = base.rows(criterion, condition).stream()
+                .map(r -> editions.catalogue().signOff(r).state())
+                .toList();
         return new PairLine(
                 criterion,
-                catalogue.findingName(criterion),
-                catalogue.testOf(criterion).map(ClinicalTest::id).orElse(null),
+                editions.catalogue().findingName(criterion),
+                editions.catalogue().testOf(criterion).map(ClinicalTest::id).orElse(null),
                 condition,
-                catalogue.condition(condition).map(Condition::name).orElse(condition),
-                base.rows(criterion, condition).size(),
+                editions.catalogue().condition(condition).map(Condition::name).orElse(condition),
+                checks.size(),
+                Collections.frequency(checks, SignOff.State.NOT_YET_CHECKED),
+                Collections.frequency(checks, SignOff.State.DISPUTED),
                 accuracy.map(Accuracy::people).orElse(0.0),
                 status,
                 accuracy.map(a -> a.method().id()).orElse(null),
@@ -138,7 +157,8 @@ class EvidenceService {
         return views;
     }
 
-    private static StudyView study(AccuracyRow row, Optional<Forest.Line> line) {
+    private StudyView study(AccuracyRow row, Optional<Forest.Line> line) {
+        Origins.Origin origin = origins.of(row);
         Study study = EvidenceBase.study(row.figures(), row.bias().equals("high"));
         ShareView sensitivity;
         ShareView specificity = null;
@@ -152,7 +172,7 @@ class EvidenceService {
         return new StudyView(
                 row.source(),
                 row.year(),
-                row.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                row.kind().id(),
                 sensitivity,
                 specificity,
                 orNull(row.figures().diseased()),
@@ -161,11 +181,25 @@ class EvidenceService {
                 row.population(),
                 row.bias(),
                 row.confidence(),
-                "not yet checked",
+                row.fingerprint(),
+                CheckView.of(editions.catalogue().signOff(row)),
                 row.note(),
+                origin.from(),
+                origin.shipped().map(EvidenceService::shipped).orElse(null),
                 line.map(Forest.Line::used).orElse(false),
                 line.map(Forest.Line::sensitivityShare).orElse(0.0),
                 line.map(Forest.Line::specificityShare).orElse(0.0));
+    }
+
+    private static ShippedFigure shipped(AccuracyRow row) {
+        return new ShippedFigure(
+                row.source(),
+                row.year(),
+                row.figures().sensitivity(),
+                orNull(row.figures().specificity()),
+                orNull(row.figures().diseased()),
+                orNull(row.figures().healthy()),
+                row.bias());
     }
 
     private static PooledView pooled(Accuracy a, int studies) {

@@ -1,7 +1,9 @@
 package lexicor.server.evidence;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
 import java.util.List;
+import lexicor.core.catalogue.SignOff;
 
 /** What the API takes and gives for evidence and clusters. */
 final class EvidenceViews {
@@ -17,7 +19,9 @@ final class EvidenceViews {
      * @param rows how many there are
      * @param people diseased and healthy in the rows used
      * @param method study, univariate or bivariate; absent where nothing can be weighed
-     * @param status weighable, left-out or sensitivity-only
+     * @param status weighable, left-out, unchecked or sensitivity-only
+     * @param unchecked how many of the rows nobody has checked against their source
+     * @param disputed how many are disputed
      */
     record PairLine(
             String criterion,
@@ -26,6 +30,8 @@ final class EvidenceViews {
             String condition,
             String conditionName,
             int rows,
+            int unchecked,
+            int disputed,
             double people,
             String status,
             @Schema(nullable = true) String method,
@@ -58,6 +64,9 @@ final class EvidenceViews {
      *
      * @param specificity absent where nobody without the condition was examined
      * @param diseased absent where not known: taken as 30
+     * @param fingerprint names its content, for a change or a check
+     * @param from shipped, changed or added
+     * @param shipped what a changed one covers
      * @param used whether it is pooled
      */
     record StudyView(
@@ -72,11 +81,24 @@ final class EvidenceViews {
             String population,
             String bias,
             String confidence,
-            String signOff,
+            String fingerprint,
+            CheckView check,
             String note,
+            String from,
+            @Schema(nullable = true) ShippedFigure shipped,
             boolean used,
             double sensitivityShare,
             double specificityShare) {}
+
+    /** A row as it came with the program, under one of the department's. */
+    record ShippedFigure(
+            String source,
+            int year,
+            double sensitivity,
+            @Schema(nullable = true) Double specificity,
+            @Schema(nullable = true) Double diseased,
+            @Schema(nullable = true) Double healthy,
+            String bias) {}
 
     /**
      * A pooled value.
@@ -106,6 +128,8 @@ final class EvidenceViews {
      * A published cluster.
      *
      * @param atLeast positives that make it positive; absent for one that has a ratio for each count
+     * @param designed whether it is the department's own and was never studied as a whole
+     * @param fingerprint names its content, for a check against its source
      * @param figures its own, as weighed; absent where none were published
      * @param predicted what its members' figures would give under the department's overlaps; absent where a member has none
      */
@@ -119,8 +143,26 @@ final class EvidenceViews {
             List<Double> ratioByCount,
             String source,
             String caution,
+            boolean designed,
+            String fingerprint,
+            CheckView check,
             @Schema(nullable = true) WorthView figures,
             @Schema(nullable = true) WorthView predicted) {}
+
+    /**
+     * How far a figure has been checked against its source.
+     *
+     * @param on absent where nobody has
+     */
+    record CheckView(String state, String words, String by, @Schema(nullable = true) LocalDate on, String note) {
+        static CheckView of(SignOff signOff) {
+            return new CheckView(
+                    signOff.state().id(), signOff.state().words(), signOff.by(), signOff.on(), signOff.note());
+        }
+    }
+
+    /** A rule of the workbench to be kept as the department's. */
+    record NewCluster(String name, DesignRequest design, int atLeast, @Schema(nullable = true) String why) {}
 
     record MemberView(String criterion, String name, String family) {}
 

@@ -19,6 +19,7 @@ import lexicor.core.weighing.WeighingSettings;
  * @param shareAll whether everybody who keeps cases may open every case
  * @param lockMinutes after how long an idle screen locks
  * @param retentionDays how long a deleted case stays in the history
+ * @param checkedOnly whether only figures weigh that somebody checked against their source
  * @param errors what two measurements of the same thing can differ by, where the department states it: by reading, force
  *     in percent and everything else in its unit
  * @param variants the variant of a test that the department does, by test; tests done as described are absent
@@ -35,6 +36,7 @@ public record DepartmentSettings(
         boolean shareAll,
         int lockMinutes,
         int retentionDays,
+        boolean checkedOnly,
         Map<String, Double> errors,
         Map<String, String> variants) {
 
@@ -81,6 +83,7 @@ public record DepartmentSettings(
                 true,
                 lockMinutes,
                 retentionDays,
+                checkedOnly,
                 errors,
                 variants);
     }

@@ -39,6 +39,7 @@ class SettingsRecord {
     boolean shareAll;
     int lockMinutes;
     int retentionDays;
+    boolean checkedOnly;
 
     /** What devices show to be let in; null until it is first asked for. */
     @NotAudited

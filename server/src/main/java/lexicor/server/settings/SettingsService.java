@@ -3,8 +3,8 @@ package lexicor.server.settings;
 import java.security.SecureRandom;
 import java.util.Base64;
 import java.util.TreeMap;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.weighing.WeighingSettings;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.problems.Refusal;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,12 +21,12 @@ public class SettingsService {
     private static final int KEY_BYTES = 18;
 
     private final SettingsStore store;
-    private final Catalogue catalogue;
+    private final Editions editions;
     private volatile DepartmentSettings kept;
 
-    SettingsService(SettingsStore store, Catalogue catalogue) {
+    SettingsService(SettingsStore store, Editions editions) {
         this.store = store;
-        this.catalogue = catalogue;
+        this.editions = editions;
     }
 
     /** As they are; asked for many times with every tap, so they are kept until they change. */
@@ -67,6 +67,7 @@ public class SettingsService {
         stored.shareAll = change.shareAll();
         stored.lockMinutes = change.lockMinutes();
         stored.retentionDays = change.retentionDays();
+        stored.checkedOnly = change.checkedOnly();
         stored.errors.clear();
         stored.errors.putAll(change.errors());
         stored.variants.clear();
@@ -129,7 +130,7 @@ public class SettingsService {
             throw Refusal.field("variants", "missing; expected an object, which may be empty");
         }
         change.variants().forEach((test, name) -> {
-            if (catalogue.test(test).flatMap(t -> t.variant(name)).isEmpty()) {
+            if (editions.catalogue().test(test).flatMap(t -> t.variant(name)).isEmpty()) {
                 throw Refusal.field("variants." + test, "there is no variant " + name + " of this test");
             }
         });
@@ -155,6 +156,7 @@ public class SettingsService {
                 stored.shareAll,
                 stored.lockMinutes,
                 stored.retentionDays,
+                stored.checkedOnly,
                 new TreeMap<>(stored.errors),
                 new TreeMap<>(stored.variants));
     }

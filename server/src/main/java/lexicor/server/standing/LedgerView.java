@@ -1,13 +1,15 @@
 package lexicor.server.standing;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import lexicor.core.catalogue.AccuracyRow;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Cluster;
+import lexicor.core.catalogue.Cluster.Citation;
 import lexicor.core.catalogue.Figures;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Evidence;
@@ -28,6 +30,8 @@ import lexicor.server.standing.Weighed.SourceView;
 
 /** Ledger rows with their names, intervals and sources. */
 final class LedgerView {
+    private static final Pattern YEAR_AT_THE_END = Pattern.compile("(.*), (\\d{4})", Pattern.DOTALL);
+
     private final Catalogue catalogue;
     private final EvidenceBase evidence;
     private final Findings findings;
@@ -69,9 +73,7 @@ final class LedgerView {
                 StatusSentence.of(row, catalogue),
                 accuracy.map(a -> a.method().id()).orElse(null),
                 accuracy.map(a -> figures(a, pretest)).orElse(null),
-                evidence.rows(row.id(), condition).stream()
-                        .map(LedgerView::source)
-                        .toList());
+                evidence.rows(row.id(), condition).stream().map(this::source).toList());
     }
 
     private static FiguresView figures(Accuracy a, double pretest) {
@@ -137,12 +139,12 @@ final class LedgerView {
         return positive + " of " + cluster.members().size() + " positive";
     }
 
-    private static SourceView source(AccuracyRow row) {
+    private SourceView source(AccuracyRow row) {
         Figures f = row.figures();
         return new SourceView(
                 row.source(),
                 row.year(),
-                row.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                row.kind().id(),
                 f.sensitivity(),
                 orNull(f.specificity()),
                 orNull(f.diseased()),
@@ -150,27 +152,28 @@ final class LedgerView {
                 row.population(),
                 row.bias(),
                 row.confidence(),
-                "not yet checked",
+                catalogue.signOff(row).state().words(),
                 row.note());
     }
 
-    private static SourceView clusterSource(Cluster cluster) {
+    private SourceView clusterSource(Cluster cluster) {
         Optional<Figures> f = cluster.accuracy().stream().findFirst();
-        String text = cluster.citation().source();
-        int comma = text.lastIndexOf(", ");
+        Citation from = cluster.citation();
+        Matcher ending = YEAR_AT_THE_END.matcher(from.source());
+        boolean dated = ending.matches();
         return new SourceView(
-                text.substring(0, comma),
-                Integer.parseInt(text.substring(comma + 2)),
-                cluster.citation().derived() ? "derived" : "cluster",
+                dated ? ending.group(1) : from.source(),
+                dated ? Integer.parseInt(ending.group(2)) : null,
+                from.designed() ? "designed" : from.derived() ? "derived" : "cluster",
                 f.map(Figures::sensitivity).orElse(null),
                 f.map(x -> orNull(x.specificity())).orElse(null),
                 f.map(x -> orNull(x.diseased())).orElse(null),
                 f.map(x -> orNull(x.healthy())).orElse(null),
                 "",
                 "unclear",
-                cluster.citation().confidence(),
-                "not yet checked",
-                cluster.citation().caution());
+                from.confidence(),
+                catalogue.signOff(cluster).state().words(),
+                from.caution());
     }
 
     private static Double orNull(OptionalDouble value) {

@@ -19,7 +19,7 @@ import lexicor.core.weighing.BedsideCase;
 import lexicor.core.weighing.CaseToWeigh;
 import lexicor.core.weighing.Explanation;
 import lexicor.core.weighing.Separation;
-import lexicor.core.weighing.WeighedCase;
+import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.WeighingSettings;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.DepartmentSettings;
@@ -38,33 +38,23 @@ import tools.jackson.databind.JsonNode;
 public class QuestionService {
     private static final double LONGEST_MINUTES = 60;
 
-    private final Catalogue catalogue;
-    private final PooledEvidence evidence;
-    private final StandingService standings;
-
-    QuestionService(Catalogue catalogue, PooledEvidence evidence, StandingService standings) {
-        this.catalogue = catalogue;
-        this.evidence = evidence;
-        this.standings = standings;
-    }
-
     /**
      * Where the case would stand with the outcomes and overlaps supposed.
      *
      * @param bedside with the suspicions supposed
      */
-    public Supposed suppose(
-            BedsideCase bedside, Supposition supposition, DepartmentSettings department, Optional<String> highBias) {
+    public Supposed suppose(BedsideCase bedside, Supposition supposition, Basis basis) {
         Findings findings = bedside.findings();
         for (var supposed : supposition.outcomes().entrySet()) {
-            findings = findings.with(criterion(supposed.getKey()), outcome(supposed.getKey(), supposed.getValue()));
+            findings = findings.with(
+                    criterion(supposed.getKey(), basis.catalogue()), outcome(supposed.getKey(), supposed.getValue()));
         }
         BedsideCase changed = new BedsideCase(bedside.conditions(), findings, bedside.regions(), bedside.precautions());
-        Optional<String> way = Optional.ofNullable(supposition.highBias()).or(() -> highBias);
+        Optional<String> way = Optional.ofNullable(supposition.highBias()).or(basis::ofCase);
         way.filter(w -> DepartmentSettings.highBias(w).isEmpty()).ifPresent(w -> {
             throw Refusal.field("highBias", "expected corrected, asPrinted or leftOut, found " + w);
         });
-        WeighingSettings settings = department.weighing(way);
+        WeighingSettings settings = basis.department().weighing(way);
         double family = Optional.ofNullable(supposition.familyOverlap()).orElse(settings.familyOverlap());
         double general = Optional.ofNullable(supposition.generalOverlap()).orElse(settings.generalOverlap());
         if (!(family >= 0 && family <= WeighingSettings.MAX_OVERLAP)) {
@@ -73,13 +63,14 @@ public class QuestionService {
         if (!(general >= 0 && general <= family)) {
             throw Refusal.field("generalOverlap", "expected a number from 0 to the overlap within a family");
         }
-        WeighedCase weighed =
-                standings.weigh(changed, settings.withOverlap(family, general), department.chosenSchool());
-        return new Supposed(
-                weighed.conditions().stream().map(standings::condition).toList());
+        CaseToWeigh given = changed.against(
+                basis.catalogue(), basis.evidence(settings.highBias()), settings.withOverlap(family, general));
+        return new Supposed(Weighing.weigh(given, basis.school()).conditions().stream()
+                .map(c -> StandingService.condition(c, basis.catalogue()))
+                .toList());
     }
 
-    private String criterion(String id) {
+    private static String criterion(String id, Catalogue catalogue) {
         boolean known = catalogue.criterion(id).isPresent()
                 || catalogue.historyItem(id).filter(h -> h.finding()).isPresent();
         if (!known) {
@@ -98,13 +89,9 @@ public class QuestionService {
     }
 
     /** How every criterion in the case's regions tells two conditions apart. */
-    public Apart apart(
-            BedsideCase bedside,
-            DepartmentSettings department,
-            Optional<String> highBias,
-            String first,
-            String second) {
-        EvidenceBase known = evidence.get(department.weighing(highBias).highBias());
+    public Apart apart(BedsideCase bedside, Basis basis, String first, String second) {
+        Catalogue catalogue = basis.catalogue();
+        EvidenceBase known = basis.evidence();
         for (String id : List.of(first, second)) {
             if (catalogue.condition(id).isEmpty()) {
                 throw Refusal.field("condition", "there is no condition " + id);
@@ -119,7 +106,7 @@ public class QuestionService {
         for (ClinicalTest test : catalogue.tests()) {
             for (String criterion : test.criterionIds()) {
                 Optional<Separation> separation = Separation.of(known, criterion, first, second);
-                separation.ifPresent(s -> (s.separates() ? apart : alike).add(view(s, test, bedside)));
+                separation.ifPresent(s -> (s.separates() ? apart : alike).add(view(s, test, bedside, catalogue)));
                 if (separation.isEmpty()) {
                     List.of(first, second).stream()
                             .filter(c -> known.of(criterion).get(c) instanceof Evidence.Weighable)
@@ -134,7 +121,7 @@ public class QuestionService {
         return new Apart(apart, alike, oneOnly);
     }
 
-    private ApartView view(Separation s, ClinicalTest test, BedsideCase bedside) {
+    private static ApartView view(Separation s, ClinicalTest test, BedsideCase bedside, Catalogue catalogue) {
         return new ApartView(
                 s.criterion(),
                 catalogue.findingName(s.criterion()),
@@ -150,17 +137,16 @@ public class QuestionService {
     }
 
     /** The few tests that tell most within a time. */
-    public SequenceView sequence(
-            BedsideCase bedside, DepartmentSettings department, Optional<String> highBias, double minutes) {
+    public SequenceView sequence(BedsideCase bedside, Basis basis, double minutes) {
         if (!(minutes > 0 && minutes <= LONGEST_MINUTES)) {
             throw Refusal.field("minutes", "expected more than 0 and at most 60");
         }
-        WeighingSettings settings = department.weighing(highBias);
-        CaseToWeigh given = given(bedside, settings);
+        Catalogue catalogue = basis.catalogue();
+        CaseToWeigh given = StandingService.given(bedside, basis);
         ShortSequence best = ShortSequence.of(
                 catalogue,
-                Explanation.of(given, department.chosenSchool()),
-                standings.reachable(bedside, standings.weigh(bedside, settings, department.chosenSchool())),
+                Explanation.of(given, basis.school()),
+                StandingService.reachable(bedside, catalogue, Weighing.weigh(given, basis.school())),
                 bedside.findings().testsDone(catalogue),
                 minutes);
         Set<String> counting = best.criteria().stream()
@@ -175,12 +161,7 @@ public class QuestionService {
     }
 
     /** The case as a self-contained file. */
-    public JsonNode file(BedsideCase bedside, DepartmentSettings department, Optional<String> highBias) {
-        WeighingSettings settings = department.weighing(highBias);
-        return WeighFile.write(given(bedside, settings), catalogue, evidence.get(settings.highBias()));
-    }
-
-    private CaseToWeigh given(BedsideCase bedside, WeighingSettings settings) {
-        return bedside.against(catalogue, evidence.get(settings.highBias()), settings);
+    public JsonNode file(BedsideCase bedside, Basis basis) {
+        return WeighFile.write(StandingService.given(bedside, basis), basis.catalogue(), basis.evidence());
     }
 }

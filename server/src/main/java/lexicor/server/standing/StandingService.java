@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
@@ -20,17 +19,18 @@ import lexicor.core.planning.Precaution;
 import lexicor.core.planning.Restraint;
 import lexicor.core.weighing.BedsideCase;
 import lexicor.core.weighing.Candidate;
+import lexicor.core.weighing.CaseToWeigh;
 import lexicor.core.weighing.Doubts;
 import lexicor.core.weighing.Explanation;
 import lexicor.core.weighing.Hundred;
 import lexicor.core.weighing.NextTest;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Status;
+import lexicor.core.weighing.UncheckedShare;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.WeighingSettings;
-import lexicor.server.settings.DepartmentSettings;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standing.Effect;
 import lexicor.server.standing.Standing.LeftView;
@@ -43,33 +43,24 @@ public class StandingService {
     private static final int NEXT_SHOWN = 8;
     private static final int EFFECTS_SHOWN = 3;
 
-    private final Catalogue catalogue;
-    private final PooledEvidence evidence;
-
-    StandingService(Catalogue catalogue, PooledEvidence evidence) {
-        this.catalogue = catalogue;
-        this.evidence = evidence;
-    }
-
     /** Where the case stands. */
-    public Standing standing(BedsideCase bedside, DepartmentSettings department, Optional<String> highBias) {
-        return standing(bedside, weigh(bedside, department.weighing(highBias), department.chosenSchool()));
+    public Standing standing(BedsideCase bedside, Basis basis) {
+        return standing(bedside, basis, weigh(bedside, basis));
     }
 
     /** The conditions in order, without what could be tested next. */
-    public List<ConditionStanding> conditions(
-            BedsideCase bedside, DepartmentSettings department, Optional<String> highBias) {
-        return weigh(bedside, department.weighing(highBias), department.chosenSchool()).conditions().stream()
-                .map(this::condition)
+    public List<ConditionStanding> conditions(BedsideCase bedside, Basis basis) {
+        return weigh(bedside, basis).conditions().stream()
+                .map(c -> condition(c, basis.catalogue()))
                 .toList();
     }
 
     /** The case weighed in full. */
-    public Weighed weighed(BedsideCase bedside, DepartmentSettings department, Optional<String> highBias) {
-        WeighingSettings settings = department.weighing(highBias);
-        WeighedCase result = weigh(bedside, settings, department.chosenSchool());
+    public Weighed weighed(BedsideCase bedside, Basis basis) {
+        WeighingSettings settings = basis.settings();
+        WeighedCase result = weigh(bedside, basis);
         Map<String, List<Weighed.LedgerRowView>> ledgers = new LinkedHashMap<>();
-        LedgerView view = new LedgerView(catalogue, evidence.get(settings.highBias()), bedside.findings());
+        LedgerView view = new LedgerView(basis.catalogue(), basis.evidence(), bedside.findings());
         result.conditions().forEach(c -> ledgers.put(c.id(), view.rows(c)));
         boolean clustersSpeak =
                 result.conditions().stream().flatMap(c -> c.ledger().stream()).anyMatch(LedgerView::isSpeakingCluster);
@@ -81,23 +72,24 @@ public class StandingService {
                         e.getValue()))
                 .toList();
         return new Weighed(
-                standing(bedside, result),
+                standing(bedside, basis, result),
                 ledgers,
                 schools,
                 new Weighed.Method(
-                        department.school(),
+                        basis.department().school(),
                         settings.familyOverlap(),
                         settings.generalOverlap(),
                         settings.highBias().id()),
-                bias(bedside, department, highBias, result),
-                reasons(bedside, settings, department.chosenSchool(), result),
-                counts(bedside));
+                bias(bedside, basis, result),
+                reasons(bedside, basis, result),
+                counts(bedside, basis.catalogue()),
+                null);
     }
 
-    private Map<String, Weighed.ReasonsView> reasons(
-            BedsideCase bedside, WeighingSettings settings, School school, WeighedCase result) {
-        EvidenceBase known = evidence.get(settings.highBias());
-        Explanation explanation = Explanation.of(bedside.against(catalogue, known, settings), school);
+    private static Map<String, Weighed.ReasonsView> reasons(BedsideCase bedside, Basis basis, WeighedCase result) {
+        EvidenceBase known = basis.evidence();
+        Explanation explanation =
+                Explanation.of(bedside.against(basis.catalogue(), known, basis.settings()), basis.school());
         Map<String, Weighed.ReasonsView> reasons = new LinkedHashMap<>();
         for (WeighedCondition c : result.conditions()) {
             reasons.put(
@@ -107,12 +99,13 @@ public class StandingService {
                                     .map(s -> new Weighed.PathStepView(s.id(), s.from(), s.to()))
                                     .toList(),
                             Doubts.of(c, known, explanation).stream()
-                                    .map(d -> DoubtSentence.of(d, catalogue))
+                                    .map(d -> DoubtSentence.of(d, basis.catalogue()))
                                     .toList(),
                             c.posttestFrom(c.pretest() / 2),
                             c.pretest() < 0.5 ? c.posttestFrom(2 * c.pretest()) : null,
                             people(c.pretest(), c),
-                            people(c.posttest(), c)));
+                            people(c.posttest(), c),
+                            UncheckedShare.of(c, known)));
         }
         return reasons;
     }
@@ -123,16 +116,16 @@ public class StandingService {
         return new Weighed.PeopleView(outOf, (int) Math.round(outOf * probability));
     }
 
-    private List<Weighed.CountView> counts(BedsideCase bedside) {
+    private static List<Weighed.CountView> counts(BedsideCase bedside, Catalogue catalogue) {
         Set<String> candidates =
                 bedside.conditions().stream().map(Candidate::id).collect(Collectors.toSet());
         return catalogue.counts().stream()
                 .filter(c -> candidates.contains(c.condition()))
-                .map(c -> count(c, bedside))
+                .map(c -> count(c, bedside, catalogue))
                 .toList();
     }
 
-    private Weighed.CountView count(CountHabit habit, BedsideCase bedside) {
+    private static Weighed.CountView count(CountHabit habit, BedsideCase bedside, Catalogue catalogue) {
         int positives = 0;
         int done = 0;
         for (String member : habit.members()) {
@@ -153,27 +146,20 @@ public class StandingService {
     }
 
     /** What every way would make of the case; the way in use is weighed already. */
-    private Weighed.BiasView bias(
-            BedsideCase bedside, DepartmentSettings department, Optional<String> ofCase, WeighedCase inUse) {
-        HighBias used = department.weighing(ofCase).highBias();
+    private static Weighed.BiasView bias(BedsideCase bedside, Basis basis, WeighedCase inUse) {
+        HighBias used = basis.settings().highBias();
         List<Weighed.BiasResult> results = Arrays.stream(HighBias.values())
-                .map(way -> biasResult(
-                        way,
-                        way == used
-                                ? inUse
-                                : weigh(
-                                        bedside,
-                                        department.weighing(Optional.of(way.id())),
-                                        department.chosenSchool())))
+                .map(way -> biasResult(way, basis.catalogue(), way == used ? inUse : weigh(bedside, basis.taking(way))))
                 .toList();
         long orders = results.stream()
                 .map(r -> r.order().stream().map(Weighed.BiasPlace::condition).toList())
                 .distinct()
                 .count();
-        return new Weighed.BiasView(department.highBias(), ofCase.orElse(null), orders > 1, results);
+        return new Weighed.BiasView(
+                basis.department().highBias(), basis.ofCase().orElse(null), orders > 1, results);
     }
 
-    private Weighed.BiasResult biasResult(HighBias way, WeighedCase weighed) {
+    private static Weighed.BiasResult biasResult(HighBias way, Catalogue catalogue, WeighedCase weighed) {
         return new Weighed.BiasResult(
                 way.id(),
                 weighed.conditions().stream()
@@ -185,19 +171,25 @@ public class StandingService {
                         .toList());
     }
 
-    WeighedCase weigh(BedsideCase bedside, WeighingSettings settings, School school) {
-        return Weighing.weigh(bedside.against(catalogue, evidence.get(settings.highBias()), settings), school);
+    static WeighedCase weigh(BedsideCase bedside, Basis basis) {
+        return Weighing.weigh(given(bedside, basis), basis.school());
     }
 
-    private Standing standing(BedsideCase bedside, WeighedCase result) {
+    /** The case with the content and figures, ready to weigh. */
+    static CaseToWeigh given(BedsideCase bedside, Basis basis) {
+        return bedside.against(basis.catalogue(), basis.evidence(), basis.settings());
+    }
+
+    private static Standing standing(BedsideCase bedside, Basis basis, WeighedCase result) {
+        Catalogue catalogue = basis.catalogue();
         Set<String> done = bedside.findings().testsDone(catalogue);
         return new Standing(
-                result.conditions().stream().map(this::condition).toList(),
+                result.conditions().stream().map(c -> condition(c, catalogue)).toList(),
                 result.rankingDependsOnSchool(),
-                reachable(bedside, result).stream()
+                reachable(bedside, catalogue, result).stream()
                         .filter(t -> t.gain() > 0)
                         .limit(NEXT_SHOWN)
-                        .map(t -> next(t, result, done))
+                        .map(t -> next(t, result, done, catalogue))
                         .toList(),
                 result.settled(),
                 Restraint.of(catalogue, bedside.findings(), result).stream()
@@ -206,7 +198,7 @@ public class StandingService {
                         .toList());
     }
 
-    ConditionStanding condition(WeighedCondition c) {
+    static ConditionStanding condition(WeighedCondition c, Catalogue catalogue) {
         Condition condition = catalogue.condition(c.id()).orElseThrow();
         return new ConditionStanding(
                 c.id(),
@@ -229,7 +221,7 @@ public class StandingService {
     }
 
     /** The next tests that can be come to: what has to come first is done, or not blocked. */
-    List<NextTest> reachable(BedsideCase bedside, WeighedCase result) {
+    static List<NextTest> reachable(BedsideCase bedside, Catalogue catalogue, WeighedCase result) {
         Set<String> done = bedside.findings().testsDone(catalogue);
         return result.nextTests().stream()
                 .filter(t -> Precaution.isReachable(
@@ -237,7 +229,7 @@ public class StandingService {
                 .toList();
     }
 
-    private NextTestView next(NextTest next, WeighedCase result, Set<String> done) {
+    private static NextTestView next(NextTest next, WeighedCase result, Set<String> done, Catalogue catalogue) {
         ClinicalTest test = catalogue.testOf(next.id()).orElseThrow();
         List<Effect> effects = result.conditions().stream()
                 .map(c -> new Effect(

@@ -17,6 +17,7 @@ final class StatusSentence {
             case SHARES_TESTS -> "Shares tests with \u201c" + because + "\u201d, which counts.";
             case SAME_TEST -> "The same test already speaks through \u201c" + because + "\u201d.";
             case LEFT_OUT -> "Only studies at high risk of bias, which are left out.";
+            case UNCHECKED -> "Not checked against its source yet; the department weighs checked figures alone.";
             case NO_DATA -> "No published figures for this condition in the packs.";
             case SENSITIVITY_ONLY -> "Only a sensitivity is published: no likelihood ratio follows from it.";
             case UNCLEAR -> "Unclear, so not weighed.";

@@ -1,10 +1,15 @@
 package lexicor.server.standing;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 
-/** A case weighed in full: the standing and, for every condition, its ledger and what each school says. */
+/**
+ * A case weighed in full: the standing and, for every condition, its ledger and what each school says.
+ *
+ * @param closed for a closed case alone
+ */
 public record Weighed(
         Standing standing,
         Map<String, List<LedgerRowView>> ledgers,
@@ -12,7 +17,23 @@ public record Weighed(
         Method method,
         BiasView bias,
         Map<String, ReasonsView> reasons,
-        List<CountView> counts) {
+        List<CountView> counts,
+        @Schema(nullable = true) ClosedView closed) {
+
+    /** The same with where a closed case would stand with today's content and settings. */
+    public Weighed closed(Instant since, List<Standing.ConditionStanding> today, boolean changes) {
+        return new Weighed(
+                standing, ledgers, schools, method, bias, reasons, counts, new ClosedView(since, today, changes));
+    }
+
+    /**
+     * A closed case beside the same case weighed today.
+     *
+     * @param since when the content that it keeps came to be in force
+     * @param today the conditions in today's order
+     * @param changes whether any condition would stand elsewhere, by a tenth of a percent or by its place
+     */
+    public record ClosedView(Instant since, List<Standing.ConditionStanding> today, boolean changes) {}
 
     /**
      * One condition opened up.
@@ -23,6 +44,7 @@ public record Weighed(
      * @param ifDouble the same were its pretest twice as large; absent where that is no probability
      * @param before people like this one at the start
      * @param after people like this one with these findings
+     * @param uncheckedShare how much of the weight rests on figures not checked against their source, from 0 to 1
      */
     public record ReasonsView(
             List<PathStepView> path,
@@ -30,7 +52,8 @@ public record Weighed(
             double ifHalf,
             @Schema(nullable = true) Double ifDouble,
             PeopleView before,
-            PeopleView after) {}
+            PeopleView after,
+            double uncheckedShare) {}
 
     /** A finding's step; the probability before and after it. */
     public record PathStepView(String id, double from, double to) {}
@@ -122,7 +145,7 @@ public record Weighed(
     /** A study behind a figure, as printed. */
     public record SourceView(
             String source,
-            int year,
+            @Schema(nullable = true) Integer year,
             String kind,
             @Schema(nullable = true) Double sensitivity,
             @Schema(nullable = true) Double specificity,

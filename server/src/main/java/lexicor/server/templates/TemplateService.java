@@ -11,8 +11,9 @@ import lexicor.core.catalogue.Setting;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.planning.Proposal;
+import lexicor.server.catalogue.Edition;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.problems.Refusal;
-import lexicor.server.standing.PooledEvidence;
 import lexicor.server.templates.Template.NewTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,17 +25,34 @@ class TemplateService {
     private static final int MAX_TESTS = 200;
 
     private final TemplateStore store;
-    private final Catalogue catalogue;
-    private final List<Template> shipped;
+    private final Editions editions;
+    private volatile Shipped shipped;
 
-    TemplateService(TemplateStore store, Catalogue catalogue, PooledEvidence evidence) {
+    /** The lists that follow from an edition. */
+    private record Shipped(Edition edition, List<Template> lists) {}
+
+    TemplateService(TemplateStore store, Editions editions) {
         this.store = store;
-        this.catalogue = catalogue;
-        EvidenceBase known = evidence.get(HighBias.CORRECTED);
-        shipped = catalogue.complaints().stream().map(c -> shipped(c, known)).toList();
+        this.editions = editions;
     }
 
-    private Template shipped(Complaint complaint, EvidenceBase known) {
+    private List<Template> shipped() {
+        Edition edition = editions.current();
+        Shipped seen = shipped;
+        if (seen == null || seen.edition() != edition) {
+            seen = new Shipped(
+                    edition,
+                    edition.catalogue().complaints().stream()
+                            .map(c -> shipped(c, edition))
+                            .toList());
+            shipped = seen;
+        }
+        return seen.lists();
+    }
+
+    private static Template shipped(Complaint complaint, Edition edition) {
+        Catalogue catalogue = edition.catalogue();
+        EvidenceBase known = edition.evidence(HighBias.CORRECTED, false);
         List<Proposal.Suspect> suspects = complaint.candidates().stream()
                 .map(c -> new Proposal.Suspect(
                         c, catalogue.condition(c).orElseThrow().pretest().get(Setting.COMMUNITY)))
@@ -50,7 +68,7 @@ class TemplateService {
     public List<Template> all() {
         List<Template> all = new ArrayList<>();
         store.findAllByOrderByName().forEach(t -> all.add(new Template(t.id, t.name, false, List.copyOf(t.tests))));
-        all.addAll(shipped);
+        all.addAll(shipped());
         return all;
     }
 
@@ -65,7 +83,7 @@ class TemplateService {
             throw Refusal.field("tests", "expected 1 to " + MAX_TESTS + " tests");
         }
         for (String id : tests) {
-            if (id == null || catalogue.test(id).isEmpty()) {
+            if (id == null || editions.catalogue().test(id).isEmpty()) {
                 throw Refusal.field("tests", "there is no test " + id);
             }
         }

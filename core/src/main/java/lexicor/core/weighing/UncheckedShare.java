@@ -1,0 +1,46 @@
+package lexicor.core.weighing;
+
+import java.util.List;
+import lexicor.core.catalogue.AccuracyRow;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.evidence.Study;
+
+/** How much of what moved a condition rests on figures that nobody has checked against their source. */
+public final class UncheckedShare {
+    private UncheckedShare() {}
+
+    /**
+     * The share of the weight, from 0 to 1: what each counted finding added, in log-odds without its sign, times the share of
+     * its people who are in unchecked rows. A working measure of ours (method M15). 0 where nothing counts.
+     */
+    public static double of(WeighedCondition condition, EvidenceBase evidence) {
+        double all = 0;
+        double unchecked = 0;
+        for (LedgerRow row : condition.ledger()) {
+            if (row.status() == Status.COUNTED) {
+                double weight = Math.abs(Math.log(row.lrAdded().orElse(1)));
+                all += weight;
+                unchecked += weight * share(row, condition.id(), evidence);
+            }
+        }
+        return all > 0 ? unchecked / all : 0;
+    }
+
+    private static double share(LedgerRow row, String condition, EvidenceBase evidence) {
+        if (row.kind() == LedgerRow.Kind.CLUSTER) {
+            return evidence.isClusterChecked(row.id()) ? 0 : 1;
+        }
+        List<AccuracyRow> used = evidence.used(row.id(), condition);
+        double people = used.stream().mapToDouble(UncheckedShare::people).sum();
+        double unchecked = used.stream()
+                .filter(r -> !evidence.isChecked(r))
+                .mapToDouble(UncheckedShare::people)
+                .sum();
+        return people > 0 ? unchecked / people : 0;
+    }
+
+    private static double people(AccuracyRow row) {
+        return row.figures().diseased().orElse(Study.ASSUMED_SIZE)
+                + row.figures().healthy().orElse(Study.ASSUMED_SIZE);
+    }
+}

@@ -1,0 +1,52 @@
+package lexicor.server.catalogue;
+
+import java.time.Instant;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.PackFiles;
+import lexicor.core.catalogue.Packs;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.evidence.HighBias;
+
+/** The whole content at one time: what it says, and its figures pooled for each way they can be taken. Immutable. */
+public final class Edition {
+    private record Way(HighBias highBias, boolean checkedOnly) {}
+
+    private final PackFiles files;
+    private final Catalogue catalogue;
+    private final Instant since;
+    private final Map<Way, EvidenceBase> pooled = new ConcurrentHashMap<>();
+
+    private Edition(PackFiles files, Instant since) {
+        this.files = files;
+        this.since = since;
+        catalogue = Packs.read(files);
+    }
+
+    /**
+     * @param since when it came to be in force
+     * @throws lexicor.core.document.InvalidDocumentException with everything that is wrong with the content
+     */
+    public static Edition of(PackFiles files, Instant since) {
+        return new Edition(files, since);
+    }
+
+    public PackFiles files() {
+        return files;
+    }
+
+    public Catalogue catalogue() {
+        return catalogue;
+    }
+
+    public Instant since() {
+        return since;
+    }
+
+    /** Pooled when it is first asked for. */
+    public EvidenceBase evidence(HighBias highBias, boolean checkedOnly) {
+        return pooled.computeIfAbsent(
+                new Way(highBias, checkedOnly), w -> EvidenceBase.of(catalogue, w.highBias(), w.checkedOnly()));
+    }
+}

@@ -1,0 +1,95 @@
+package lexicor.server.catalogue;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Instant;
+import java.util.HexFormat;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.PackFiles;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The edition in force, the shipped one below it, and those that closed cases keep. */
+@Component
+public class Editions {
+    /** Reading one takes a moment, and closed cases of one time share theirs. */
+    private static final int KEPT_IN_MEMORY = 4;
+
+    private final EditionStore store;
+    private final Edition shipped;
+    private final Cache<Long, Edition> kept =
+            Caffeine.newBuilder().maximumSize(KEPT_IN_MEMORY).build();
+    private volatile Edition current;
+
+    Editions(@Value("${lexicor.packs}") Path packs, EditionStore store) {
+        this.store = store;
+        shipped = PacksAhead.read(packs);
+        current = shipped;
+    }
+
+    public Edition current() {
+        return current;
+    }
+
+    /** The content in force. */
+    public Catalogue catalogue() {
+        return current.catalogue();
+    }
+
+    /** What came with the program. */
+    public Edition shipped() {
+        return shipped;
+    }
+
+    /** From now on, every open case is weighed with this one. */
+    public void publish(Edition edition) {
+        current = edition;
+    }
+
+    /** Keeps the edition in force for as long as somebody needs it, and says by which number it is found again. */
+    @Transactional
+    public long keepCurrent() {
+        Edition edition = current;
+        String digest = digest(edition.files());
+        return store.findFirstByDigest(digest)
+                .orElseGet(() -> {
+                    EditionRecord record = new EditionRecord();
+                    record.since = edition.since();
+                    record.digest = digest;
+                    record.content = PackZip.write(edition.files());
+                    return store.saveAndFlush(record);
+                })
+                .id;
+    }
+
+    /** The edition with the number. */
+    public Edition kept(long id) {
+        return kept.get(id, i -> {
+            EditionRecord record = store.findById(i).orElseThrow();
+            return digest(current.files()).equals(record.digest)
+                    ? current
+                    : Edition.of(PackZip.read(record.content), record.since);
+        });
+    }
+
+    private static String digest(PackFiles files) {
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            files.texts().forEach((name, text) -> {
+                digest.update((name + '\0' + text + '\0').getBytes(java.nio.charset.StandardCharsets.UTF_8));
+            });
+            return HexFormat.of().formatHex(digest.digest());
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+
+    /** An edition in force from now on. */
+    public static Edition from(PackFiles files) {
+        return Edition.of(files, Instant.now());
+    }
+}

@@ -1,0 +1,5 @@
+package lexicor.server.layer;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface FigureCheckStore extends JpaRepository<FigureCheckRecord, String> {}

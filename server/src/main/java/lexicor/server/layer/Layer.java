@@ -1,0 +1,153 @@
+package lexicor.server.layer;
+
+import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.AccuracyRow;
+import lexicor.core.catalogue.AccuracyTable;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.PackEntries;
+import lexicor.core.catalogue.PackFiles;
+import lexicor.core.catalogue.Packs;
+import lexicor.core.catalogue.SignOff;
+import lexicor.core.catalogue.SignOffs;
+import lexicor.core.document.InvalidDocumentException;
+import lexicor.server.catalogue.Edition;
+import lexicor.server.catalogue.Editions;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.data.domain.Sort;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** The department's content over the shipped one. A change is stored if the whole is valid with it, and then in force. */
+@Component
+class Layer implements SmartInitializingSingleton {
+    private static final Logger LOG = LoggerFactory.getLogger(Layer.class);
+
+    private final Editions editions;
+    private final OwnFigureStore figures;
+    private final FigureCheckStore checks;
+    private final OwnEntryStore entries;
+    private final EntityManager entityManager;
+    private final TransactionTemplate transaction;
+    private volatile List<String> unfit = List.of();
+
+    Layer(
+            Editions editions,
+            OwnFigureStore figures,
+            FigureCheckStore checks,
+            OwnEntryStore entries,
+            EntityManager entityManager,
+            PlatformTransactionManager transactions) {
+        this.editions = editions;
+        this.figures = figures;
+        this.checks = checks;
+        this.entries = entries;
+        this.entityManager = entityManager;
+        transaction = new TransactionTemplate(transactions);
+    }
+
+    /** What is stored takes effect at the start. Where it no longer fits what is shipped, the shipped content alone does. */
+    @Override
+    public void afterSingletonsInstantiated() {
+        transaction.executeWithoutResult(s -> {
+            if (figures.count() + checks.count() + entries.count() == 0) {
+                return;
+            }
+            try {
+                editions.publish(Editions.from(whole()));
+            } catch (InvalidDocumentException e) {
+                unfit = e.problems().stream()
+                        .map(p -> p.file() + ", " + p.path() + ": " + p.message())
+                        .toList();
+                LOG.warn("The department's own content does not fit the shipped one and is not used: {}", unfit);
+            }
+        });
+    }
+
+    /** Why the department's content is not in force; empty where it is. */
+    List<String> unfit() {
+        return unfit;
+    }
+
+    /**
+     * Does some work on what is stored, one after another. It is kept if the whole is valid afterwards.
+     *
+     * @throws InvalidDocumentException with everything that is wrong; nothing is stored then
+     */
+    <T> T change(Supplier<T> work) {
+        return change(work, content -> {});
+    }
+
+    /**
+     * @param agree may refuse the whole content that would result
+     */
+    synchronized <T> T change(Supplier<T> work, Consumer<Catalogue> agree) {
+        record Done<R>(R result, Edition edition) {}
+        Done<T> done = transaction.execute(s -> {
+            T result = work.get();
+            entityManager.flush();
+            Edition next = Editions.from(whole());
+            agree.accept(next.catalogue());
+            return new Done<>(result, next);
+        });
+        editions.publish(done.edition());
+        unfit = List.of();
+        return done.result();
+    }
+
+    private PackFiles whole() {
+        PackFiles all = withEntries(editions.shipped().files());
+        List<OwnFigureRecord> own = figures.findAll(Sort.by("id"));
+        if (!own.isEmpty()) {
+            all = all.with(Packs.ACCURACY, AccuracyTable.write(rows(own)));
+        }
+        Map<String, SignOff> signOffs = new LinkedHashMap<>();
+        checks.findAll(Sort.by("fingerprint")).forEach(c -> signOffs.put(c.fingerprint, c.signOff()));
+        return signOffs.isEmpty() ? all : all.with(Packs.SIGN_OFFS, SignOffs.write(signOffs));
+    }
+
+    private PackFiles withEntries(PackFiles shipped) {
+        List<OwnEntryRecord> own = entries.findAll(Sort.by("id"));
+        if (own.isEmpty()) {
+            return shipped;
+        }
+        PackEntries all = PackEntries.of(shipped);
+        own.forEach(e -> all.put(e.entry()));
+        return all.files();
+    }
+
+    /** The shipped rows with the department's in place of those they replace, and its new ones after them. */
+    private List<AccuracyRow> rows(List<OwnFigureRecord> own) {
+        Map<AccuracyRow.Key, AccuracyRow> replacing = own.stream()
+                .filter(o -> o.replaced().isPresent())
+                .collect(Collectors.toMap(o -> o.replaced().orElseThrow(), OwnFigureRecord::row));
+        List<AccuracyRow> rows = new ArrayList<>();
+        for (AccuracyRow shipped : editions.shipped().catalogue().accuracy()) {
+            AccuracyRow instead = replacing.remove(shipped.key());
+            rows.add(instead == null ? shipped : instead);
+        }
+        // A row whose shipped one is gone with a newer version of the program stays as a row of the department's.
+        rows.addAll(replacing.values());
+        own.stream()
+                .filter(o -> o.replaced().isEmpty())
+                .map(OwnFigureRecord::row)
+                .forEach(rows::add);
+        return rows;
+    }
+
+    /** The department's rows by what tells them apart. */
+    Map<AccuracyRow.Key, OwnFigureRecord> ownFigures() {
+        return figures.findAll(Sort.by("id")).stream()
+                .collect(Collectors.toMap(o -> o.row().key(), Function.identity(), (a, b) -> a, LinkedHashMap::new));
+    }
+}

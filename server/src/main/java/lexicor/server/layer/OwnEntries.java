@@ -1,0 +1,184 @@
+package lexicor.server.layer;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.PackEntries;
+import lexicor.core.catalogue.PackEntry;
+import lexicor.core.document.InvalidDocumentException;
+import lexicor.core.document.Problem;
+import lexicor.server.catalogue.Editions;
+import lexicor.server.layer.LayerViews.EntryChange;
+import lexicor.server.layer.LayerViews.EntryLine;
+import lexicor.server.layer.LayerViews.EntryList;
+import lexicor.server.layer.LayerViews.EntryView;
+import lexicor.server.problems.Refusal;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Changes and adds entries of the content: tests, conditions, complaints, ladders and so on. */
+@Service
+public class OwnEntries {
+    private static final Pattern ID = Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
+    private static final int LONGEST_ID = 80;
+    private static final List<String> NAMES = List.of("name", "when", "ask");
+
+    private final Layer layer;
+    private final Editions editions;
+    private final OwnEntryStore store;
+    private final List<InUse> uses;
+
+    OwnEntries(Layer layer, Editions editions, OwnEntryStore store, List<InUse> uses) {
+        this.layer = layer;
+        this.editions = editions;
+        this.store = store;
+        this.uses = uses;
+    }
+
+    EntryList all() {
+        Set<String> shipped = PackEntries.of(editions.shipped().files()).all().stream()
+                .map(OwnEntries::key)
+                .collect(Collectors.toSet());
+        Set<String> own =
+                store.findAll().stream().map(e -> e.kind + " " + e.entryId).collect(Collectors.toSet());
+        return new EntryList(
+                PackEntries.of(editions.current().files()).all().stream()
+                        .map(e -> new EntryLine(
+                                e.kind().id(),
+                                e.id(),
+                                name(e),
+                                !own.contains(key(e)) ? "shipped" : shipped.contains(key(e)) ? "changed" : "added"))
+                        .toList(),
+                layer.unfit());
+    }
+
+    private static String key(PackEntry entry) {
+        return entry.kind().id() + " " + entry.id();
+    }
+
+    private static String name(PackEntry entry) {
+        return NAMES.stream()
+                .map(n -> entry.fields().get(n))
+                .filter(n -> n != null && n.isString())
+                .map(JsonNode::asString)
+                .findFirst()
+                .orElse(entry.id());
+    }
+
+    EntryView entry(String kindId, String id) {
+        PackEntry.Kind kind = kind(kindId);
+        PackEntry found = PackEntries.of(editions.current().files())
+                .find(kind, id)
+                .orElseThrow(() -> Refusal.notFound("There is no " + kindId + " " + id + "."));
+        Optional<OwnEntryRecord> own = store.findByKindAndEntryId(kindId, id);
+        return new EntryView(
+                kindId,
+                id,
+                version(own),
+                found.fields(),
+                shipped(kind, id).map(PackEntry::fields).orElse(null),
+                own.map(o -> o.why).orElse(null));
+    }
+
+    /**
+     * Adds an entry under an id that is not taken.
+     *
+     * @throws InvalidDocumentException with what is wrong with it
+     */
+    public void add(PackEntry entry, String why) {
+        save(entry.kind().id(), entry.id(), new EntryChange(0, entry.fields(), why));
+    }
+
+    EntryView save(String kindId, String id, EntryChange change) {
+        PackEntry.Kind kind = kind(kindId);
+        if (!(change.fields() instanceof ObjectNode fields)) {
+            throw Refusal.field("fields", "expected an object with named fields");
+        }
+        if (!id.equals(fields.path("id").asString(""))) {
+            throw Refusal.field("fields.id", "expected " + id + "; an id stays as it is");
+        }
+        if (!ID.matcher(id).matches() || id.length() > LONGEST_ID) {
+            throw Refusal.field("fields.id", "expected small letters, digits and single hyphens, such as my-own-test");
+        }
+        String why = Reasons.of(change.why(), null);
+        PackEntry entry = new PackEntry(kind, id, fields);
+        layer.change(
+                () -> {
+                    Optional<OwnEntryRecord> own = store.findByKindAndEntryId(kindId, id);
+                    atVersion(own, change.version());
+                    OwnEntryRecord record = own.orElseGet(OwnEntryRecord::new);
+                    record.set(entry, why);
+                    return store.saveAndFlush(record);
+                },
+                keepsWhatIsRecorded());
+        return entry(kindId, id);
+    }
+
+    /** Takes the department's own away: the shipped one counts again, or there is none any more. */
+    void reset(String kindId, String id, long version, String why) {
+        PackEntry.Kind kind = kind(kindId);
+        String reason = Reasons.of(why, null);
+        if (shipped(kind, id).isEmpty() && uses.stream().anyMatch(u -> u.isInUse(kind, id))) {
+            throw Refusal.conflict(
+                    "Cases use it, so it stays. Take it out of the complaints and lists to offer it no more.");
+        }
+        layer.change(
+                () -> {
+                    OwnEntryRecord record = store.findByKindAndEntryId(kindId, id)
+                            .orElseThrow(() ->
+                                    Refusal.notFound("There is no " + kindId + " " + id + " of the department's own."));
+                    atVersion(Optional.of(record), version);
+                    record.why = reason;
+                    store.saveAndFlush(record);
+                    store.delete(record);
+                    return null;
+                },
+                keepsWhatIsRecorded());
+    }
+
+    /** What was recorded of a test must stay readable: its places and readings may become more, never fewer. */
+    Consumer<Catalogue> keepsWhatIsRecorded() {
+        Catalogue before = editions.catalogue();
+        return after -> after.tests().forEach(now -> before.test(now.id()).ifPresent(was -> {
+            requireAll("readings", now.id(), was.readings(), now.readings());
+            requireAll("criteria", now.id(), was.places(), now.places());
+        }));
+    }
+
+    private void requireAll(String field, String test, Iterable<String> was, Iterable<String> is) {
+        Set<String> gone = new HashSet<>();
+        was.forEach(gone::add);
+        is.forEach(gone::remove);
+        if (!gone.isEmpty() && uses.stream().anyMatch(u -> u.isInUse(PackEntry.Kind.TEST, test))) {
+            throw new InvalidDocumentException(new Problem(
+                    "",
+                    PackEntry.Kind.TEST.path(test) + "." + field,
+                    "cases hold recordings of " + String.join(", ", gone) + ", so it stays"));
+        }
+    }
+
+    private static void atVersion(Optional<OwnEntryRecord> own, long version) {
+        if (version(own) != version) {
+            throw Refusal.conflict("version: this was changed elsewhere in the meantime; look at the page anew");
+        }
+    }
+
+    private static long version(Optional<OwnEntryRecord> own) {
+        return own.map(o -> o.version + 1).orElse(0L);
+    }
+
+    private Optional<PackEntry> shipped(PackEntry.Kind kind, String id) {
+        return PackEntries.of(editions.shipped().files()).find(kind, id);
+    }
+
+    private static PackEntry.Kind kind(String id) {
+        return PackEntry.Kind.withId(id)
+                .orElseThrow(() -> Refusal.notFound("There are no entries of the kind " + id + "."));
+    }
+}

@@ -1,0 +1,305 @@
+package lexicor.server.layer;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import lexicor.core.catalogue.AccuracyRow;
+import lexicor.core.catalogue.AccuracyRow.Kind;
+import lexicor.core.catalogue.AccuracyTable;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Cluster;
+import lexicor.core.catalogue.Figures;
+import lexicor.core.catalogue.SignOff;
+import lexicor.core.document.Problem;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.evidence.Interval;
+import lexicor.core.evidence.Study;
+import lexicor.core.evidence.WholeCounts;
+import lexicor.server.catalogue.Editions;
+import lexicor.server.layer.LayerViews.Check;
+import lexicor.server.layer.LayerViews.Counts;
+import lexicor.server.layer.LayerViews.FigureChange;
+import lexicor.server.layer.LayerViews.FigurePreview;
+import lexicor.server.layer.LayerViews.FigureStored;
+import lexicor.server.people.SignedIn;
+import lexicor.server.problems.Refusal;
+import org.springframework.stereotype.Service;
+
+/** Adds and changes the department's figures and keeps who checked which. A shipped row is never changed, only covered. */
+@Service
+class OwnFigures {
+    private static final Map<String, String> FIELDS = Map.of("reference_standard", "referenceStandard");
+    private static final int LONGEST_NOTE = 1000;
+    private static final int LONGEST_TEXT = 400;
+
+    private final Layer layer;
+    private final Editions editions;
+    private final OwnFigureStore figures;
+    private final FigureCheckStore checks;
+    private final SignedIn signedIn;
+
+    OwnFigures(Layer layer, Editions editions, OwnFigureStore figures, FigureCheckStore checks, SignedIn signedIn) {
+        this.layer = layer;
+        this.editions = editions;
+        this.figures = figures;
+        this.checks = checks;
+        this.signedIn = signedIn;
+    }
+
+    /** What the figure comes to; nothing is stored. */
+    FigurePreview preview(FigureChange change) {
+        AccuracyRow row = row(change);
+        Study study = EvidenceBase.study(row.figures(), false);
+        Interval sensitivity;
+        Interval specificity = null;
+        if (study instanceof Study.TwoByTwo table) {
+            sensitivity = table.sensitivityInterval();
+            specificity = table.specificityInterval();
+        } else {
+            Study.SensitivityOnly only = (Study.SensitivityOnly) study;
+            sensitivity = Interval.wilson(only.tp(), only.tp() + only.fn());
+        }
+        List<String> warnings = new ArrayList<>();
+        Counts counts = change.counts() == null ? counts(change, warnings) : change.counts();
+        if (row.kind() == Kind.JUDGEMENT) {
+            warnings.add(String.format(
+                    Locale.ROOT,
+                    "A judgement, no study: it weighs as much as a study of %.0f people with the condition and %.0f without.",
+                    row.figures().diseased().orElseThrow(),
+                    row.figures().healthy().orElseThrow()));
+        }
+        return new FigurePreview(
+                row.figures().sensitivity(),
+                sensitivity.low(),
+                sensitivity.high(),
+                row.figures().specificity().isPresent()
+                        ? row.figures().specificity().getAsDouble()
+                        : null,
+                specificity == null ? null : specificity.low(),
+                specificity == null ? null : specificity.high(),
+                counts,
+                warnings);
+    }
+
+    FigureStored add(FigureChange change) {
+        AccuracyRow row = row(change);
+        String why = Reasons.of(change.why(), change.sure());
+        layer.change(() -> {
+            OwnFigureRecord record = new OwnFigureRecord();
+            record.set(row, why);
+            return figures.save(record);
+        });
+        return new FigureStored(row.fingerprint());
+    }
+
+    /** Changes the row that has the fingerprint; a shipped one is covered by a row of the department's. */
+    FigureStored change(String fingerprint, FigureChange change) {
+        AccuracyRow before = existing(fingerprint);
+        AccuracyRow row = row(change);
+        if (!row.criterion().equals(before.criterion()) || !row.condition().equals(before.condition())) {
+            throw Refusal.field("criterion", "a figure stays with its pair; add another figure for the other pair");
+        }
+        String why = Reasons.of(change.why(), change.sure());
+        layer.change(() -> {
+            OwnFigureRecord record = own(before).orElseGet(() -> {
+                OwnFigureRecord covering = new OwnFigureRecord();
+                covering.replaces(before);
+                return covering;
+            });
+            record.set(row, why);
+            return figures.save(record);
+        });
+        return new FigureStored(row.fingerprint());
+    }
+
+    /** Takes a row of the department's away; where it covered a shipped one, that one counts again. */
+    void remove(String fingerprint, String why) {
+        String reason = Reasons.of(why, null);
+        AccuracyRow row = existing(fingerprint);
+        OwnFigureRecord record = own(row).orElseThrow(() ->
+                Refusal.conflict("This row came with the program and stays. Change it, or mark it as disputed."));
+        layer.change(() -> {
+            // First the reason, so that the history has it.
+            record.why = reason;
+            figures.saveAndFlush(record);
+            figures.delete(record);
+            return null;
+        });
+    }
+
+    /** Keeps what somebody found who looked up the row or cluster that has the fingerprint. */
+    void check(String fingerprint, Check check) {
+        SignOff.State state = SignOff.State.withId(String.valueOf(check.state()))
+                .orElseThrow(() -> Refusal.field("state", "expected checked, disputed or not-yet-checked"));
+        String note = Optional.ofNullable(check.note()).orElse("").strip();
+        if (note.length() > LONGEST_NOTE) {
+            throw Refusal.field("note", "expected at most " + LONGEST_NOTE + " characters");
+        }
+        if (state == SignOff.State.DISPUTED && note.isEmpty()) {
+            throw Refusal.field("note", "missing; say what is wrong with the figure");
+        }
+        String figure = described(fingerprint);
+        layer.change(() -> {
+            if (state == SignOff.State.NOT_YET_CHECKED) {
+                checks.findById(fingerprint).ifPresent(checks::delete);
+                return null;
+            }
+            FigureCheckRecord record = checks.findById(fingerprint).orElseGet(FigureCheckRecord::new);
+            record.fingerprint = fingerprint;
+            record.figure = figure;
+            record.set(new SignOff(state, signedIn.person().name(), LocalDate.now(), note));
+            return checks.save(record);
+        });
+    }
+
+    private String described(String fingerprint) {
+        Catalogue catalogue = editions.catalogue();
+        return catalogue.accuracy().stream()
+                .filter(r -> r.fingerprint().equals(fingerprint))
+                .findFirst()
+                .map(r -> r.criterion() + " for " + r.condition() + ", " + r.source() + " " + r.year())
+                .or(() -> catalogue.clusters().stream()
+                        .filter(c -> c.fingerprint().equals(fingerprint))
+                        .findFirst()
+                        .map(Cluster::name))
+                .orElseThrow(OwnFigures::gone);
+    }
+
+    private AccuracyRow existing(String fingerprint) {
+        return editions.catalogue().accuracy().stream()
+                .filter(r -> r.fingerprint().equals(fingerprint))
+                .findFirst()
+                .orElseThrow(OwnFigures::gone);
+    }
+
+    private static Refusal gone() {
+        return Refusal.conflict("This figure was changed or taken away in the meantime; look at the page anew.");
+    }
+
+    private Optional<OwnFigureRecord> own(AccuracyRow row) {
+        return Optional.ofNullable(layer.ownFigures().get(row.key()));
+    }
+
+    /** The row that is meant, checked as a line of an imported table would be. */
+    private static AccuracyRow row(FigureChange change) {
+        Kind kind = Kind.withId(String.valueOf(change.kind()))
+                .orElseThrow(() -> Refusal.field("kind", "expected study, pooled, sensitivity-only or judgement"));
+        Figures figures = change.counts() == null ? printed(change) : counted(change.counts(), kind);
+        AccuracyRow row = new AccuracyRow(
+                text(change.criterion()),
+                text(change.condition()),
+                kind,
+                figures,
+                kind == Kind.JUDGEMENT ? AccuracyRow.NO_STUDY : text(change.source()),
+                change.year(),
+                text(change.referenceStandard()),
+                text(change.population()),
+                text(change.bias()),
+                text(change.confidence()),
+                text(change.note()));
+        AccuracyTable.Line line =
+                AccuracyTable.lines("", AccuracyTable.write(List.of(row))).get(0);
+        if (!line.problems().isEmpty()) {
+            Problem first = line.problems().get(0);
+            String column = first.path().substring(first.path().lastIndexOf('.') + 1);
+            throw Refusal.field(FIELDS.getOrDefault(column, column), first.message());
+        }
+        for (String text : List.of(row.source(), row.referenceStandard(), row.population())) {
+            if (text.length() > LONGEST_TEXT) {
+                throw Refusal.field("source", "expected texts of at most " + LONGEST_TEXT + " characters");
+            }
+        }
+        return row;
+    }
+
+    private static String text(String value) {
+        return value == null ? "" : value.strip();
+    }
+
+    private static Figures printed(FigureChange change) {
+        if (change.sensitivity() == null) {
+            throw Refusal.field("sensitivity", "missing; give it, or the four counts");
+        }
+        return new Figures(
+                change.sensitivity().doubleValue(),
+                change.specificity() == null
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(change.specificity().doubleValue()),
+                size(change.diseased()),
+                size(change.healthy()));
+    }
+
+    private static OptionalDouble size(Integer people) {
+        return people == null ? OptionalDouble.empty() : OptionalDouble.of(people);
+    }
+
+    private static Figures counted(Counts counts, Kind kind) {
+        if (counts.tp() < 0 || counts.fn() < 0 || counts.tp() + counts.fn() < 1) {
+            throw Refusal.field("counts.tp", "expected at least one person with the condition, and no count below 0");
+        }
+        double diseased = counts.tp() + (double) counts.fn();
+        if (kind == Kind.SENSITIVITY_ONLY) {
+            return new Figures(
+                    counts.tp() / diseased,
+                    OptionalDouble.empty(),
+                    OptionalDouble.of(diseased),
+                    OptionalDouble.empty());
+        }
+        if (counts.fp() < 0 || counts.tn() < 0 || counts.fp() + counts.tn() < 1) {
+            throw Refusal.field(
+                    "counts.tn", "expected at least one person without the condition, and no count below 0");
+        }
+        double healthy = counts.fp() + (double) counts.tn();
+        return new Figures(
+                counts.tp() / diseased,
+                OptionalDouble.of(counts.tn() / healthy),
+                OptionalDouble.of(diseased),
+                OptionalDouble.of(healthy));
+    }
+
+    private static Counts counts(FigureChange change, List<String> warnings) {
+        boolean judged = Kind.JUDGEMENT.id().equals(change.kind());
+        Optional<WholeCounts> tp = whole("sensitivity", change.sensitivity(), change.diseased(), judged, warnings);
+        Optional<WholeCounts> tn = whole("specificity", change.specificity(), change.healthy(), judged, warnings);
+        if (tp.isEmpty() || tn.isEmpty()) {
+            return null;
+        }
+        return new Counts(
+                tp.get().count(),
+                change.diseased() - tp.get().count(),
+                change.healthy() - tn.get().count(),
+                tn.get().count());
+    }
+
+    private static Optional<WholeCounts> whole(
+            String name, BigDecimal printed, Integer people, boolean judged, List<String> warnings) {
+        if (printed == null) {
+            return Optional.empty();
+        }
+        if (people == null) {
+            warnings.add(String.format(
+                    Locale.ROOT,
+                    "The size for the %s is not given: it is weighed as if there were %.0f people, and said so.",
+                    name,
+                    Study.ASSUMED_SIZE));
+            return Optional.empty();
+        }
+        WholeCounts counts = WholeCounts.of(printed, people);
+        if (!counts.fits() && !judged) {
+            warnings.add(String.format(
+                    Locale.ROOT,
+                    "No whole number of %d people gives a %s of %s; the nearest, %d, gives %.3f. Check the size and the figure.",
+                    people,
+                    name,
+                    printed.toPlainString(),
+                    counts.count(),
+                    (double) counts.count() / people));
+        }
+        return Optional.of(counts);
+    }
+}
