@@ -31,15 +31,24 @@ function pageToken(): string {
 
 /** Calls the API with JSON; a refusal or a lost connection is thrown as a message one can show. */
 export async function call<T>(path: string, method = "GET", body?: unknown): Promise<T> {
+  return send<T>(path, method, body === undefined ? undefined : JSON.stringify(body), "application/json");
+}
+
+/** Sends a file as it is. */
+export async function upload<T>(path: string, file: Blob): Promise<T> {
+  return send<T>(path, "POST", file, "application/octet-stream");
+}
+
+async function send<T>(path: string, method: string, body: BodyInit | undefined, type: string): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
       method,
       headers: {
-        ...(body === undefined ? {} : { "content-type": "application/json" }),
+        ...(body === undefined ? {} : { "content-type": type }),
         ...(method === "GET" ? {} : { "x-xsrf-token": pageToken() }),
       },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      body,
     });
   } catch {
     throw new Problem(0, "Lexicor cannot be reached. Is it still running?", []);

@@ -48,12 +48,14 @@ export async function showExamination(
   }
 }
 
-/** The packs; they change only when the program starts anew. */
+const CONTENT_STALE_AFTER_MS = 5 * 60_000;
+
+/** The content in force; it changes seldom, and where it is changed on this page it is asked for anew at once. */
 export function useCatalogue() {
   return useQuery({
     queryKey: ["catalogue"],
     queryFn: () => call<Catalogue>("/api/catalogue"),
-    staleTime: Number.POSITIVE_INFINITY,
+    staleTime: CONTENT_STALE_AFTER_MS,
   });
 }
 
@@ -160,6 +162,24 @@ export function useCaseChange<Change>(
     onSuccess: async (saved) => {
       await client.cancelQueries({ queryKey: caseKey(code) });
       client.setQueryData(caseKey(code), saved);
+    },
+    onError: () => client.invalidateQueries({ queryKey: caseKey(code) }),
+  });
+}
+
+/** Closes the case, which keeps what it was weighed with, or opens it again. */
+export function useClosure(code: string) {
+  const client = useQueryClient();
+  return useMutation({
+    scope: { id: `intake ${code}` },
+    mutationFn: (closed: boolean) => {
+      const seen = client.getQueryData<CaseView>(caseKey(code));
+      return call<CaseView>(`/api/cases/${code}/closure`, "PUT", { version: seen?.version, closed });
+    },
+    onSuccess: async (saved) => {
+      await client.cancelQueries({ queryKey: caseKey(code) });
+      client.setQueryData(caseKey(code), saved);
+      await forgetWeighing(client, code);
     },
     onError: () => client.invalidateQueries({ queryKey: caseKey(code) }),
   });

@@ -3,11 +3,14 @@ import { Link } from "react-router";
 import type { Catalogue, EvidenceIndex, PairLine } from "../api/types";
 import { factor } from "../pieces/format";
 import { pairAddress } from "./address";
+import { conditionsOf } from "./conditions";
+import { OtherPair } from "./OtherPair";
 
 const REGIONS = ["neck", "shoulder", "elbow", "wrist", "hand"];
 const STATUS: Record<string, string> = {
   "sensitivity-only": "no specificity: never weighed",
   "left-out": "left out, at high risk of bias",
+  unchecked: "not checked, so not weighed",
 };
 
 /** All pairs with figures, found by test, condition, region or a word. */
@@ -23,9 +26,7 @@ export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
       (condition === "" || p.condition === condition) &&
       `${p.name} ${p.conditionName}`.toLowerCase().includes(word.trim().toLowerCase()),
   );
-  const conditions = [...new Map(index.pairs.map((p) => [p.condition, p.conditionName]))].sort((a, b) =>
-    a[1].localeCompare(b[1]),
-  );
+  const conditions = conditionsOf(index.pairs);
   return (
     <>
       <div className="mb-3 flex flex-wrap items-end gap-3">
@@ -66,11 +67,13 @@ export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
       <table className="w-full border-collapse text-[16px]">
         <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
           <tr>
-            {["Test, criterion", "Condition", "Rows", "People", "If positive", "If negative"].map((h) => (
-              <th key={h} scope="col" className="pr-4 font-normal">
-                {h}
-              </th>
-            ))}
+            {["Test, criterion", "Condition", "Rows", "Checked", "People", "If positive", "If negative"].map(
+              (h) => (
+                <th key={h} scope="col" className="pr-4 font-normal">
+                  {h}
+                </th>
+              ),
+            )}
           </tr>
         </thead>
         <tbody>
@@ -86,6 +89,10 @@ export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
               </td>
               <td className="pr-4">{p.conditionName}</td>
               <td className="pr-4">{p.rows}</td>
+              <td className="pr-4">
+                {p.rows - p.unchecked - p.disputed || "none"}
+                {p.disputed > 0 && <b>, {p.disputed} disputed</b>}
+              </td>
               <td className="pr-4">{p.people > 0 ? Math.round(p.people) : ""}</td>
               {p.positive && p.negative ? (
                 <>
@@ -101,6 +108,7 @@ export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
           ))}
         </tbody>
       </table>
+      <OtherPair catalogue={catalogue} />
     </>
   );
 }

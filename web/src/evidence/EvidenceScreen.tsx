@@ -1,12 +1,16 @@
 import { Tabs } from "radix-ui";
 import { useSearchParams } from "react-router";
 import { useCatalogue, useSettings } from "../api/queries";
+import type { EvidenceIndex } from "../api/types";
 import { TopBar } from "../frame/TopBar";
+import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { TabBar } from "../pieces/TabBar";
 import { Browse } from "./Browse";
 import { ClusterList } from "./ClusterList";
 import { Coverage } from "./Coverage";
+import { ContentTab } from "./content/ContentTab";
+import { ExchangeTab } from "./ExchangeTab";
 import { useEvidence } from "./queries";
 import { Workbench } from "./Workbench";
 
@@ -15,6 +19,8 @@ const TABS = [
   ["coverage", "Where the literature is silent"],
   ["clusters", "Clusters"],
   ["workbench", "Design a count"],
+  ["content", "Content"],
+  ["exchange", "Import and export"],
 ] as const;
 
 /** Every figure in the open, where there is none, the published clusters, and what a count of one's own would be worth. */
@@ -22,6 +28,7 @@ export function EvidenceScreen() {
   const evidence = useEvidence();
   const catalogue = useCatalogue();
   const settings = useSettings();
+  const isLead = useSession().data?.role === "lead";
   const [params, setParams] = useSearchParams();
   const tab = TABS.find(([id]) => id === params.get("tab"))?.[0] ?? "figures";
   return (
@@ -29,9 +36,7 @@ export function EvidenceScreen() {
       <TopBar />
       <main className="mx-auto flex max-w-[1240px] flex-col gap-3 px-5 py-4">
         <h1 className="m-0 text-[28px] leading-tight font-bold">Evidence</h1>
-        <p className="m-0 text-[16px] text-soft">
-          Compiled from published studies. No row has been checked against its source yet.
-        </p>
+        <p className="m-0 text-[16px] text-soft">Compiled from published studies{ownRows(evidence.data)}</p>
         <ErrorNote error={evidence.error ?? catalogue.error ?? settings.error} />
         {evidence.data && catalogue.data && settings.data && (
           <Tabs.Root
@@ -52,9 +57,22 @@ export function EvidenceScreen() {
             <Tabs.Content value="workbench">
               <Workbench index={evidence.data} settings={settings.data} />
             </Tabs.Content>
+            <Tabs.Content value="content">
+              <ContentTab isLead={isLead} />
+            </Tabs.Content>
+            <Tabs.Content value="exchange">
+              <ExchangeTab isLead={isLead} />
+            </Tabs.Content>
           </Tabs.Root>
         )}
       </main>
     </>
   );
+}
+
+/** How many of the rows have been checked. */
+function ownRows(index: EvidenceIndex | undefined): string {
+  const rows = index?.pairs.reduce((n, p) => n + p.rows, 0) ?? 0;
+  const unchecked = index?.pairs.reduce((n, p) => n + p.unchecked, 0) ?? 0;
+  return `: ${rows} rows, ${rows - unchecked} of them looked up in their source so far.`;
 }

@@ -1,11 +1,14 @@
 import { Link, useSearchParams } from "react-router";
 import type { Pair, Pooled } from "../api/types";
 import { TopBar } from "../frame/TopBar";
+import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { factor } from "../pieces/format";
+import { AddFigure } from "./AddFigure";
 import { ForestPlot } from "./ForestPlot";
 import { usePair } from "./queries";
 import { RocPlot } from "./RocPlot";
+import { RowActions } from "./RowActions";
 import { StudyTable } from "./StudyTable";
 
 const MODELS: Record<string, string> = {
@@ -43,6 +46,7 @@ export function PairScreen() {
 function Whole(props: { pair: Pair }) {
   const { pair } = props;
   const { pooled, withoutHighBias } = pair;
+  const isLead = useSession().data?.role === "lead";
   return (
     <>
       <div>
@@ -66,12 +70,28 @@ function Whole(props: { pair: Pair }) {
         </>
       ) : (
         <p className="m-0 text-[17px]">
-          {pair.pair.status === "left-out"
-            ? "Every study is at high risk of bias, and the department leaves those out: nothing is weighed."
-            : "No study examined people without the condition. A sensitivity alone gives no likelihood ratio: nothing is weighed."}
+          {pair.pair.status === "none"
+            ? "No figure is known for this pair: nothing is weighed."
+            : pair.pair.status === "unchecked"
+              ? "No row is checked against its source, and the department weighs checked rows alone: nothing is weighed."
+              : pair.pair.status === "left-out"
+                ? "Every study is at high risk of bias, and the department leaves those out: nothing is weighed."
+                : "No study examined people without the condition. A sensitivity alone gives no likelihood ratio: nothing is weighed."}
         </p>
       )}
-      <StudyTable studies={pair.studies} />
+      {pair.studies.length > 0 && (
+        <StudyTable
+          studies={pair.studies}
+          actions={
+            isLead
+              ? (row) => (
+                  <RowActions row={row} criterion={pair.pair.criterion} condition={pair.pair.condition} />
+                )
+              : undefined
+          }
+        />
+      )}
+      {isLead && <AddFigure criterion={pair.pair.criterion} condition={pair.pair.condition} />}
     </>
   );
 }

@@ -1,13 +1,16 @@
+import type { ReactNode } from "react";
 import type { Share, StudyRow } from "../api/types";
+import { checkWords } from "./checked";
 
 const KINDS: Record<string, string> = {
   study: "study",
   pooled: "a review's summary",
   "sensitivity-only": "sensitivity only",
+  judgement: "judgement, no study",
 };
 
 /** Every row as printed. */
-export function StudyTable(props: { studies: StudyRow[] }) {
+export function StudyTable(props: { studies: StudyRow[]; actions?: (row: StudyRow) => ReactNode }) {
   const heads = [
     "Source",
     "Kind",
@@ -19,6 +22,7 @@ export function StudyTable(props: { studies: StudyRow[] }) {
     "Bias",
     "Weight",
     "Checked",
+    ...(props.actions ? ["Lead"] : []),
   ];
   return (
     <section aria-label="Studies" className="overflow-x-auto">
@@ -35,10 +39,19 @@ export function StudyTable(props: { studies: StudyRow[] }) {
         </thead>
         <tbody>
           {props.studies.map((s) => (
-            <tr key={`${s.source} ${s.year} ${s.population}`} className="border-b border-line align-top">
+            <tr key={s.fingerprint} className="border-b border-line align-top">
               <td className="py-1 pr-3">
                 {s.source}, {s.year}
+                {s.from === "added" && <b className="block">the department's own</b>}
                 {s.note && <span className="block text-soft">{s.note}</span>}
+                {s.shipped && (
+                  <span className="block border-l-4 border-teal pl-2 text-soft">
+                    changed by the department; shipped: sensitivity {s.shipped.sensitivity}
+                    {s.shipped.specificity !== undefined && `, specificity ${s.shipped.specificity}`}, with{" "}
+                    {s.shipped.diseased ?? "not known"}, without {s.shipped.healthy ?? "not known"}, bias{" "}
+                    {s.shipped.bias} ({s.shipped.source}, {s.shipped.year})
+                  </span>
+                )}
               </td>
               <td className="pr-3">{KINDS[s.kind]}</td>
               <td className="pr-3">{share(s.sensitivity)}</td>
@@ -54,7 +67,10 @@ export function StudyTable(props: { studies: StudyRow[] }) {
                   ? `${(100 * s.sensitivityShare).toFixed(0)} and ${(100 * s.specificityShare).toFixed(0)}\u202f%`
                   : "not pooled"}
               </td>
-              <td>{s.signOff}</td>
+              <td className={s.check.state === "disputed" ? "pr-3 font-semibold" : "pr-3"}>
+                {checkWords(s.check)}
+              </td>
+              {props.actions && <td>{props.actions(s)}</td>}
             </tr>
           ))}
         </tbody>

@@ -1,7 +1,10 @@
 import { useState } from "react";
 import type { DepartmentSettings, EvidenceIndex } from "../api/types";
+import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { factor, percent } from "../pieces/format";
+import { conditionsOf } from "./conditions";
+import { KeepDesign } from "./KeepDesign";
 import { useDesign } from "./queries";
 import { ThresholdPlot } from "./ThresholdPlot";
 
@@ -10,14 +13,16 @@ const MOST = 12;
 /** Choose criteria of one condition and see what counting them would be worth, for every threshold at once. */
 export function Workbench(props: { index: EvidenceIndex; settings: DepartmentSettings }) {
   const weighable = props.index.pairs.filter((p) => p.status === "weighable" && p.test !== undefined);
-  const byCondition = [...new Map(weighable.map((p) => [p.condition, p.conditionName]))]
-    .filter(([id]) => weighable.filter((p) => p.condition === id).length > 1)
-    .sort((a, b) => a[1].localeCompare(b[1]));
+  const byCondition = conditionsOf(weighable).filter(
+    ([id]) => weighable.filter((p) => p.condition === id).length > 1,
+  );
   const [condition, setCondition] = useState(byCondition[0]?.[0] ?? "");
   const [criteria, setCriteria] = useState<string[]>([]);
   const [family, setFamily] = useState(props.settings.familyOverlap);
   const [general, setGeneral] = useState(props.settings.generalOverlap);
-  const design = useDesign({ condition, criteria, familyOverlap: family, generalOverlap: general });
+  const request = { condition, criteria, familyOverlap: family, generalOverlap: general };
+  const design = useDesign(request);
+  const isLead = useSession().data?.role === "lead";
   const offered = weighable.filter((p) => p.condition === condition);
   const toggle = (id: string) =>
     setCriteria(criteria.includes(id) ? criteria.filter((c) => c !== id) : [...criteria, id].slice(0, MOST));
@@ -73,6 +78,7 @@ export function Workbench(props: { index: EvidenceIndex; settings: DepartmentSet
         ))}
       </fieldset>
       <ErrorNote error={design.error} />
+      {shown && isLead && <KeepDesign design={request} thresholds={shown.rules.length} />}
       {shown && (
         <div className="flex flex-wrap items-start gap-6">
           <ThresholdPlot design={shown} />

@@ -1,6 +1,16 @@
-import { useQuery } from "@tanstack/react-query";
-import { call } from "../api/client";
-import type { Design, EvidenceIndex, Pair } from "../api/types";
+import { type QueryClient, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { call, upload } from "../api/client";
+import type {
+  ClusterTally,
+  Design,
+  EntryList,
+  EntryView,
+  EvidenceIndex,
+  FigureChange,
+  FigurePreview,
+  ImportPreview,
+  Pair,
+} from "../api/types";
 
 export function useEvidence() {
   return useQuery({ queryKey: ["evidence"], queryFn: () => call<EvidenceIndex>("/api/evidence") });
@@ -29,5 +39,89 @@ export function useDesign(request: DesignRequest) {
     queryFn: () => call<Design>("/api/evidence/design", "POST", request),
     enabled: request.criteria.length > 1,
     placeholderData: (previous) => previous,
+  });
+}
+
+/** Everything that follows from the content is asked for anew. */
+export function contentChanged(client: QueryClient) {
+  for (const key of [
+    "evidence",
+    "pair",
+    "entries",
+    "entry",
+    "catalogue",
+    "templates",
+    "design",
+    "cases",
+    "case",
+    "weighed",
+  ]) {
+    client.invalidateQueries({ queryKey: [key] });
+  }
+}
+
+export interface ContentChange {
+  path: string;
+  method: "POST" | "PUT" | "DELETE";
+  body?: unknown;
+}
+
+/** Changes the department's content; what it was comes back from the server anew. */
+export function useContentChange() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ path, method, body }: ContentChange) =>
+      call<unknown>(`/api/evidence/${path}`, method, body),
+    onSuccess: () => contentChanged(client),
+  });
+}
+
+/** What a figure comes to while it is being typed. */
+export function useFigurePreview(change: FigureChange, whole: boolean) {
+  return useQuery({
+    queryKey: ["figure-preview", change],
+    queryFn: () => call<FigurePreview>("/api/evidence/figures/preview", "POST", change),
+    enabled: whole,
+    placeholderData: (previous) => previous,
+    retry: false,
+  });
+}
+
+export function useEntries() {
+  return useQuery({ queryKey: ["entries"], queryFn: () => call<EntryList>("/api/evidence/entries") });
+}
+
+export function useEntry(kind: string, id: string) {
+  return useQuery({
+    queryKey: ["entry", kind, id],
+    queryFn: () => call<EntryView>(`/api/evidence/entries/${kind}/${encodeURIComponent(id)}`),
+    enabled: id !== "",
+    staleTime: 0,
+  });
+}
+
+export function useImportPreview() {
+  return useMutation({ mutationFn: (file: File) => upload<ImportPreview>("/api/evidence/import", file) });
+}
+
+const HOW_FAR_MS = 300;
+
+/** How far an import is that is being applied. */
+export function useImportProgress(id: string | undefined) {
+  return useQuery({
+    queryKey: ["import", id],
+    queryFn: () => call<ImportPreview>(`/api/evidence/import/${id}`),
+    enabled: id !== undefined,
+    refetchInterval: (query) =>
+      query.state.data && query.state.data.state !== "applying" ? false : HOW_FAR_MS,
+    staleTime: 0,
+  });
+}
+
+export function useClusterTally() {
+  return useQuery({
+    queryKey: ["cluster-tally"],
+    queryFn: () => call<ClusterTally>("/api/cluster-tally"),
+    staleTime: 0,
   });
 }

@@ -4,6 +4,7 @@ import type { CaseView, Catalogue, DepartmentSettings } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { sideName } from "../pieces/format";
 import { WaitingNote } from "../queue/WaitingNote";
+import { ClosedNote } from "./ClosedNote";
 import { TopBar } from "./TopBar";
 import { VisitMenu } from "./VisitMenu";
 import { Warnings } from "./Warnings";
@@ -68,6 +69,7 @@ export function CaseFrame() {
         </main>
       )}
       {found.data && <Warnings raised={found.data.examination.warnings} />}
+      {found.data && <ClosedNote view={found.data} />}
       {!whole && !error && <p className="p-6 text-soft">Opening the case.</p>}
       {whole && <Outlet context={whole satisfies CaseContext} />}
     </div>

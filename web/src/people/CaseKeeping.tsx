@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { useCaseChange } from "../api/queries";
+import { useCaseChange, useClosure } from "../api/queries";
 import type { CaseView } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { DeleteCase } from "./DeleteCase";
@@ -14,15 +14,16 @@ export function CaseKeeping(props: { view: CaseView }) {
     path: "sharing",
     body,
   }));
+  const closure = useClosure(view.code);
   const [deleting, setDeleting] = useState(false);
   const names = colleagues.data?.names ?? [];
   const owner = view.owner ?? "";
   return (
     <details className="text-[16px]">
-      <summary className="min-h-8">Whose case it is, its history, deleting it</summary>
+      <summary className="min-h-8">Whose case it is, its history, closing or deleting it</summary>
       <div className="flex flex-col gap-3 pt-2">
         <ErrorNote
-          error={colleagues.error ?? share.error}
+          error={colleagues.error ?? share.error ?? closure.error}
           onDismiss={share.error ? share.reset : undefined}
         />
         <label className="flex items-center gap-3">
@@ -68,6 +69,17 @@ export function CaseKeeping(props: { view: CaseView }) {
           >
             History of the case
           </Link>
+          {!view.closedAt && (
+            <button
+              type="button"
+              className="action"
+              data-quiet="true"
+              disabled={closure.isPending}
+              onClick={() => closure.mutate(true)}
+            >
+              Close the case
+            </button>
+          )}
           <button type="button" className="choice" onClick={() => setDeleting(true)}>
             Delete the case
           </button>

@@ -90,12 +90,25 @@ function Page(props: { view: CaseView; catalogue: Catalogue; weighed: Weighed })
         />
       </div>
       <footer className="mt-2 border-t border-ink pt-1">
-        {CAUTION} Pretests are starting assumptions; the accuracy figures have not yet been checked against
-        their sources. Overlap within a family {weighed.method.familyOverlap}, between any two findings{" "}
-        {weighed.method.generalOverlap}; studies at high risk of bias {biasWords(weighed.method.highBias)}.
+        {CAUTION} Pretests are starting assumptions. {uncheckedWords(weighed)}
+        {view.closedAt && ` Closed ${time(view.closedAt)}, with the figures of that moment.`} Overlap within a
+        family {weighed.method.familyOverlap}, between any two findings {weighed.method.generalOverlap}
+        {"; "}
+        studies at high risk of bias {biasWords(weighed.method.highBias)}.
       </footer>
     </main>
   );
+}
+
+/** How much of what moved the leading candidates rests on figures that nobody has checked. */
+function uncheckedWords(weighed: Weighed): string {
+  const shares = weighed.standing.conditions
+    .filter((c) => c.counted > 0)
+    .slice(0, 3)
+    .map((c) => `${percent(weighed.reasons[c.id]?.uncheckedShare ?? 0)} (${c.name.toLowerCase()})`);
+  return shares.length === 0
+    ? "No accuracy figure counts yet."
+    : `Of the weight, this much rests on figures not checked against their source: ${shares.join(", ")}.`;
 }
 
 function biasWords(highBias: string): string {

@@ -26,6 +26,11 @@ const SCHOOL_WORDS: Record<string, string> = {
   "published-clusters": "Decided clusters alone count; single findings wait until a cluster is decided.",
 };
 
+const CHECKS = [
+  { id: "all", label: "All" },
+  { id: "checked", label: "Those checked against their source" },
+];
+
 const WAY_WORDS: Record<string, string> = {
   corrected:
     "First descriptions, and patients against healthy volunteers, are lowered by what such designs inflated on average, and held less certain.",
@@ -67,6 +72,19 @@ export function SettingsScreen() {
                 onChange={(highBias) => save.mutate({ highBias })}
               />
               <p className="my-2 text-[16px] text-soft">{WAY_WORDS[current.highBias]}</p>
+            </section>
+            <section>
+              <Toggles
+                label="Figures that weigh"
+                value={current.checkedOnly ? "checked" : "all"}
+                options={CHECKS}
+                onChange={(id) => save.mutate({ checkedOnly: id === "checked" })}
+              />
+              <p className="my-2 text-[16px] text-soft">
+                {current.checkedOnly
+                  ? "A finding whose figures nobody has checked is listed as such and not weighed. Rows are signed off under Evidence."
+                  : "Figures not yet checked against their source weigh as well; reports say how much rests on them."}
+              </p>
             </section>
             <Overlaps key={current.version} settings={current} onSave={save.mutate} />
             <Measuring key={`measuring ${current.version}`} settings={current} onSave={save.mutate} />

@@ -19,7 +19,7 @@ export function Sources(props: { row: LedgerRow; pretest: number; condition: str
     <details className="text-[14px] text-soft">
       <summary className="min-h-6">
         {row.sources.length === 1 ? short(row.sources[0]) : `${row.sources.length} rows`}
-        {row.pooling && row.sources.length > 1 ? `, ${POOLING[row.pooling]}` : ""}, not yet checked
+        {row.pooling && row.sources.length > 1 ? `, ${POOLING[row.pooling]}` : ""}, {checked(row.sources)}
       </summary>
       {row.kind === "finding" && (
         <Link className="underline" to={pairAddress(row.id, props.condition)}>
@@ -30,11 +30,14 @@ export function Sources(props: { row: LedgerRow; pretest: number; condition: str
       <ul className="my-1 list-disc pl-5">
         {row.sources.map((s) => (
           <li key={`${s.source} ${s.year} ${s.population}`}>
-            {s.source}, {s.year}
+            {s.source}
+            {s.year !== undefined && `, ${s.year}`}
             {s.sensitivity !== undefined && <>: sensitivity {s.sensitivity}</>}
             {s.specificity !== undefined && <>, specificity {s.specificity}</>}
             {s.sensitivity !== undefined && <>; {sizes(s)}</>}
             {s.population && `; ${s.population}`}; risk of bias {s.bias}; {s.signOff}
+            {s.kind === "judgement" && "; the department's judgement"}
+            {s.kind === "designed" && "; designed here, never studied as a whole"}
             {s.kind === "pooled" && "; a review's summary"}
             {s.kind === "derived" && "; likelihood ratios derived from the printed figures"}
             {s.note && `; ${s.note}`}
@@ -46,7 +49,13 @@ export function Sources(props: { row: LedgerRow; pretest: number; condition: str
 }
 
 function short(source: Source | undefined): string {
-  return source ? `${source.source}, ${source.year}` : "";
+  return source ? [source.source, source.year].filter((x) => x !== undefined).join(", ") : "";
+}
+
+/** How far the rows have been checked, in few words. */
+function checked(sources: Source[]): string {
+  const states = new Set(sources.map((s) => s.signOff));
+  return states.size === 1 ? [...states].join("") : "partly checked";
 }
 
 function sizes(s: Source): string {

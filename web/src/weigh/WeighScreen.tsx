@@ -11,6 +11,7 @@ import { useQueue } from "../queue/useQueue";
 import { Ranking } from "./Ranking";
 import { Reasons } from "./Reasons";
 import { isSupposed, NOTHING_SUPPOSED } from "./supposing";
+import { TodayBeside } from "./TodayBeside";
 
 /** Every candidate on its rail, and for the chosen one everything one may ask. */
 export function WeighScreen() {
@@ -62,6 +63,7 @@ export function WeighScreen() {
           chosen={chosen?.id}
           onChoose={(of) => show({ of })}
         />
+        {weighed.data.closed && <TodayBeside closed={weighed.data.closed} then={conditions} />}
         <div className="mt-auto flex flex-col gap-1 px-2 pt-2">
           <RailKey />
           <p className="m-0 text-[14px] text-soft">{CAUTION}</p>

@@ -9,6 +9,7 @@ const GROUPS: [string, string][] = [
   ["unclear", "Unclear"],
   ["open", "Clusters not decided yet"],
   ["left-out", "Only studies at high risk of bias"],
+  ["unchecked", "Figures not checked against their source"],
   ["sensitivity-only", "Only a sensitivity is published"],
   ["no-data", "No figures for this condition"],
 ];

@@ -18,33 +18,40 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 
-/** Questions about a case over HTTP. None of them changes anything. */
+/** Questions about a case, or about all, over HTTP. None of them changes anything. */
 @RestController
-@RequestMapping("/api/cases/{code}")
+@RequestMapping("/api")
 class QuestionController {
     private final CaseQuestions questions;
+    private final ClusterTallies tallies;
 
-    QuestionController(CaseQuestions questions) {
+    QuestionController(CaseQuestions questions, ClusterTallies tallies) {
+        this.tallies = tallies;
         this.questions = questions;
     }
 
-    @PostMapping("/what-if")
+    @GetMapping("/cluster-tally")
+    ClusterTallies.ClusterTally clusterTally() {
+        return tallies.tally();
+    }
+
+    @PostMapping("/cases/{code}/what-if")
     Supposed whatIf(@PathVariable String code, @RequestBody Supposition supposition) {
         return questions.suppose(code, supposition);
     }
 
-    @GetMapping("/apart")
+    @GetMapping("/cases/{code}/apart")
     Apart apart(@PathVariable String code, @RequestParam String first, @RequestParam String second) {
         return questions.apart(code, first, second);
     }
 
-    @GetMapping("/short-sequence")
+    @GetMapping("/cases/{code}/short-sequence")
     SequenceView shortSequence(@PathVariable String code, @RequestParam(defaultValue = "5") double minutes) {
         return questions.sequence(code, minutes);
     }
 
     /** The case with its figures, to be weighed again elsewhere. */
-    @GetMapping("/weigh-file")
+    @GetMapping("/cases/{code}/weigh-file")
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(type = "object")))
     ResponseEntity<JsonNode> weighFile(@PathVariable String code) {
         return ResponseEntity.ok()

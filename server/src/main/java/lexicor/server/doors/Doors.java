@@ -73,7 +73,12 @@ class Doors {
                         .hasRole(LEAD)
                         .requestMatchers(HttpMethod.GET, "/api/cases/*/history", "/api/history/**")
                         .hasAnyRole(LEAD, CLINICIAN, AUDITOR)
-                        .requestMatchers("/api/cases/**", "/api/templates/**", "/api/devices/**", "/api/colleagues")
+                        .requestMatchers(
+                                "/api/cases/**",
+                                "/api/cluster-tally",
+                                "/api/templates/**",
+                                "/api/devices/**",
+                                "/api/colleagues")
                         .hasAnyRole(LEAD, CLINICIAN)
                         .requestMatchers("/api/**")
                         .denyAll()

@@ -62,8 +62,11 @@ class EvidenceService {
     PairView pair(String criterion, String condition) {
         EvidenceBase base = current();
         List<AccuracyRow> rows = base.rows(criterion, condition);
-        if (rows.isEmpty()) {
-            throw Refusal.notFound("There is no figure of " + criterion + " for " + condition + ".");
+        boolean known = (editions.catalogue().criterion(criterion).isPresent()
+                        || editions.catalogue().historyItem(criterion).isPresent())
+                && editions.catalogue().condition(condition).isPresent();
+        if (!known) {
+            throw Refusal.notFound("There is no pair of " + criterion + " and " + condition + ".");
         }
         List<AccuracyRow> used = base.used(criterion, condition);
         Optional<Accuracy> pooled = accuracy(base, criterion, condition);
@@ -118,11 +121,13 @@ class EvidenceService {
     private PairLine line(EvidenceBase base, String criterion, String condition) {
         Evidence found = base.of(criterion).get(condition);
         Optional<Accuracy> accuracy = accuracy(found);
-        String status = accuracy.isPresent()
-                ? "weighable"
-                : found instanceof Evidence.LeftOut
-                        ? "left-out"
-                        : found instanceof Evidence.Unchecked ? "unchecked" : "sensitivity-only";
+        String status = found == null
+                ? "none"
+                : accuracy.isPresent()
+                        ? "weighable"
+                        : found instanceof Evidence.LeftOut
+                                ? "left-out"
+                                : found instanceof Evidence.Unchecked ? "unchecked" : "sensitivity-only";
         List<SignOff.State> checks = base.rows(criterion, condition).stream()
                 .map(r -> editions.catalogue().signOff(r).state())
                 .toList();

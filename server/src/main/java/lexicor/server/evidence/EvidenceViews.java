@@ -19,7 +19,7 @@ final class EvidenceViews {
      * @param rows how many there are
      * @param people diseased and healthy in the rows used
      * @param method study, univariate or bivariate; absent where nothing can be weighed
-     * @param status weighable, left-out, unchecked or sensitivity-only
+     * @param status weighable, left-out, unchecked, sensitivity-only, or none where there is no row
      * @param unchecked how many of the rows nobody has checked against their source
      * @param disputed how many are disputed
      */

@@ -108,16 +108,33 @@ public class OwnEntries {
         }
         String why = Reasons.of(change.why(), null);
         PackEntry entry = new PackEntry(kind, id, fields);
+        try {
+            store(entry, change.version(), why);
+        } catch (InvalidDocumentException e) {
+            throw ownProblems(e, kind.path(id));
+        }
+        return entry(kindId, id);
+    }
+
+    /** Where the entry itself is faulty, everything that refers to it is as well; that would hide what is wrong. */
+    private static InvalidDocumentException ownProblems(InvalidDocumentException all, String path) {
+        List<Problem> own = all.problems().stream()
+                .filter(p -> p.path().startsWith(path + ".") || p.path().equals(path))
+                .toList();
+        return own.isEmpty() ? all : new InvalidDocumentException(own);
+    }
+
+    private void store(PackEntry entry, long version, String why) {
         layer.change(
                 () -> {
-                    Optional<OwnEntryRecord> own = store.findByKindAndEntryId(kindId, id);
-                    atVersion(own, change.version());
+                    Optional<OwnEntryRecord> own =
+                            store.findByKindAndEntryId(entry.kind().id(), entry.id());
+                    atVersion(own, version);
                     OwnEntryRecord record = own.orElseGet(OwnEntryRecord::new);
                     record.set(entry, why);
                     return store.saveAndFlush(record);
                 },
                 keepsWhatIsRecorded());
-        return entry(kindId, id);
     }
 
     /** Takes the department's own away: the shipped one counts again, or there is none any more. */

@@ -1,0 +1,53 @@
+import { type FormEvent, useState } from "react";
+import type { StudyCheck } from "../api/types";
+import { DialogFrame } from "../pieces/DialogFrame";
+import { ErrorNote } from "../pieces/ErrorNote";
+import { Toggles } from "../pieces/Toggles";
+import { useContentChange } from "./queries";
+
+const STATES = [
+  { id: "checked", label: "Checked against the source" },
+  { id: "disputed", label: "Disputed" },
+  { id: "not-yet-checked", label: "Not yet checked" },
+];
+
+/** What somebody found who looked a figure up. Kept with their name and today's date. */
+export function CheckDialog(props: {
+  what: string;
+  fingerprint: string;
+  check: StudyCheck;
+  open: boolean;
+  onClose: () => void;
+}) {
+  const [state, setState] = useState(props.check.state === "not-yet-checked" ? "checked" : props.check.state);
+  const [note, setNote] = useState(props.check.note);
+  const save = useContentChange();
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    save.mutate(
+      { path: `checks/${props.fingerprint}`, method: "PUT", body: { state, note } },
+      { onSuccess: props.onClose },
+    );
+  };
+  return (
+    <DialogFrame
+      open={props.open}
+      onOpenChange={(open) => !open && props.onClose()}
+      title="Sign off this figure"
+      width={640}
+    >
+      <form className="flex flex-col gap-3" onSubmit={submit}>
+        <p className="m-0 text-[16px]">{props.what}</p>
+        <Toggles label="What you found" value={state} options={STATES} onChange={setState} />
+        <label className="flex flex-col text-[16px]">
+          {state === "disputed" ? "What is wrong with it" : "Note, if there is anything to say"}
+          <textarea className="field h-24" value={note} onChange={(e) => setNote(e.target.value)} />
+        </label>
+        <ErrorNote error={save.error} />
+        <button type="submit" className="action self-start" disabled={save.isPending}>
+          Sign it
+        </button>
+      </form>
+    </DialogFrame>
+  );
+}

@@ -1,0 +1,123 @@
+import { type FormEvent, useState } from "react";
+import type { FigureChange, StudyRow } from "../api/types";
+import { DialogFrame } from "../pieces/DialogFrame";
+import { ErrorNote } from "../pieces/ErrorNote";
+import { Toggles } from "../pieces/Toggles";
+import { FigurePreviewNote } from "./FigurePreviewNote";
+import { type Draft, draftOf, emptyDraft, isWhole, meant } from "./figureDraft";
+import { useContentChange, useFigurePreview } from "./queries";
+
+const KINDS = [
+  { id: "study", label: "Study" },
+  { id: "pooled", label: "Review's summary" },
+  { id: "sensitivity-only", label: "Sensitivity only" },
+  { id: "judgement", label: "Our judgement, no study" },
+];
+const WAYS = [
+  { id: "counts", label: "The four counts" },
+  { id: "printed", label: "Sensitivity and specificity" },
+];
+const BIASES = ["low", "unclear", "high"].map((id) => ({ id, label: id }));
+
+/** Adds a figure to a pair, or changes one; what it comes to is shown while it is typed. */
+export function FigureForm(props: {
+  criterion: string;
+  condition: string;
+  row?: StudyRow;
+  open: boolean;
+  onClose: () => void;
+}) {
+  const { row } = props;
+  const [draft, setDraft] = useState<Draft>(row ? draftOf(row) : emptyDraft());
+  const set = (change: Partial<Draft>) => setDraft({ ...draft, ...change });
+  const judged = draft.kind === "judgement";
+  const change: FigureChange = { criterion: props.criterion, condition: props.condition, ...meant(draft) };
+  const preview = useFigurePreview({ ...change, why: "", sure: undefined }, isWhole(draft));
+  const save = useContentChange();
+  const store = (sure?: boolean) =>
+    save.mutate(
+      row
+        ? { path: `figures/${row.fingerprint}`, method: "PUT", body: { ...change, sure } }
+        : { path: "figures", method: "POST", body: { ...change, sure } },
+      { onSuccess: props.onClose },
+    );
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    store();
+  };
+  const field = (name: keyof Draft, label: string, numeric = false, width = "w-28") => (
+    <label className="flex flex-col text-[16px]">
+      {label}
+      <input
+        className={`field ${width}`}
+        inputMode={numeric ? "decimal" : undefined}
+        value={draft[name]}
+        onChange={(e) => set({ [name]: e.target.value })}
+      />
+    </label>
+  );
+  return (
+    <DialogFrame
+      open={props.open}
+      onOpenChange={(open) => !open && props.onClose()}
+      title={row ? "Change this figure" : "Add a figure"}
+      width={860}
+    >
+      <form className="flex flex-col gap-3" onSubmit={submit}>
+        {row?.from === "shipped" && (
+          <p className="m-0 text-[16px] text-soft">
+            The row that came with Lexicor stays as it is; yours lies over it and can be taken away again.
+          </p>
+        )}
+        <Toggles label="What it is" value={draft.kind} options={KINDS} onChange={(kind) => set({ kind })} />
+        {!judged && (
+          <Toggles label="Given by" value={draft.way} options={WAYS} onChange={(way) => set({ way })} />
+        )}
+        <div className="flex flex-wrap gap-3">
+          {draft.way === "counts" && !judged ? (
+            <>
+              {field("tp", "With it, positive", true)}
+              {field("fn", "With it, negative", true)}
+              {draft.kind !== "sensitivity-only" && field("fp", "Without, positive", true)}
+              {draft.kind !== "sensitivity-only" && field("tn", "Without, negative", true)}
+            </>
+          ) : (
+            <>
+              {field("sensitivity", "Sensitivity, 0 to 1", true)}
+              {field("diseased", judged ? "Counts for, with" : "People with it", true)}
+              {draft.kind !== "sensitivity-only" && field("specificity", "Specificity, 0 to 1", true)}
+              {draft.kind !== "sensitivity-only" &&
+                field("healthy", judged ? "Counts for, without" : "People without", true)}
+            </>
+          )}
+        </div>
+        <FigurePreviewNote preview={preview.data} error={isWhole(draft) ? preview.error : null} />
+        <div className="flex flex-wrap gap-3">
+          {!judged && field("source", "Source: authors and journal", false, "w-96")}
+          {field("year", "Year", true, "w-24")}
+          {field("referenceStandard", "Reference standard", false, "w-56")}
+          {field("population", "Setting", false, "w-72")}
+        </div>
+        <div className="flex flex-wrap gap-6">
+          <Toggles
+            label="Risk of bias"
+            value={draft.bias}
+            options={BIASES}
+            onChange={(bias) => set({ bias })}
+          />
+          {field("note", "Note", false, "w-96")}
+        </div>
+        {field("why", "Why, for the history", false, "w-full")}
+        <ErrorNote error={save.error} onKeep={() => store(true)} />
+        <div className="flex gap-3">
+          <button type="submit" className="action" disabled={save.isPending}>
+            {row ? "Change it" : "Add it"}
+          </button>
+          <button type="button" className="action" data-quiet="true" onClick={props.onClose}>
+            Leave it
+          </button>
+        </div>
+      </form>
+    </DialogFrame>
+  );
+}

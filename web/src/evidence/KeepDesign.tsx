@@ -1,0 +1,45 @@
+import { type FormEvent, useState } from "react";
+import { ErrorNote } from "../pieces/ErrorNote";
+import { type DesignRequest, useContentChange } from "./queries";
+
+/** Keeps a threshold of the workbench as a cluster of the department's own, labelled designed. */
+export function KeepDesign(props: { design: DesignRequest; thresholds: number }) {
+  const [name, setName] = useState("");
+  const [atLeast, setAtLeast] = useState(2);
+  const [why, setWhy] = useState("");
+  const save = useContentChange();
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    save.mutate({ path: "clusters", method: "POST", body: { name, design: props.design, atLeast, why } });
+  };
+  return (
+    <details className="text-[16px] print:hidden">
+      <summary className="min-h-8">Keep one as the department's cluster</summary>
+      <form className="flex flex-wrap items-end gap-3 pt-2" onSubmit={submit}>
+        <label className="flex flex-col">
+          Name
+          <input className="field w-72" value={name} onChange={(e) => setName(e.target.value)} />
+        </label>
+        <label className="flex flex-col">
+          At least
+          <select className="field" value={atLeast} onChange={(e) => setAtLeast(Number(e.target.value))}>
+            {Array.from({ length: props.thresholds }, (_, i) => i + 1).map((k) => (
+              <option key={k} value={k}>
+                {k} of {props.thresholds}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex flex-col">
+          Why, for the history
+          <input className="field w-72" value={why} onChange={(e) => setWhy(e.target.value)} />
+        </label>
+        <button type="submit" className="action" disabled={save.isPending}>
+          Keep it
+        </button>
+        <span role="status">{save.isSuccess && "Kept, and weighed from now on; labelled designed."}</span>
+      </form>
+      <ErrorNote error={save.error} />
+    </details>
+  );
+}

@@ -1,0 +1,41 @@
+import { type FormEvent, useState } from "react";
+import { DialogFrame } from "../pieces/DialogFrame";
+import { ErrorNote } from "../pieces/ErrorNote";
+
+/** Asks for the reason that the history keeps with a change. */
+export function ReasonDialog(props: {
+  title: string;
+  words: string;
+  done: string;
+  open: boolean;
+  error: Error | null;
+  busy: boolean;
+  onClose: () => void;
+  onReason: (why: string) => void;
+}) {
+  const [why, setWhy] = useState("");
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    props.onReason(why);
+  };
+  return (
+    <DialogFrame
+      open={props.open}
+      onOpenChange={(open) => !open && props.onClose()}
+      title={props.title}
+      width={560}
+    >
+      <form className="flex flex-col gap-3" onSubmit={submit}>
+        <p className="m-0 text-[16px]">{props.words}</p>
+        <label className="flex flex-col text-[16px]">
+          Why, for the history
+          <input className="field" value={why} onChange={(e) => setWhy(e.target.value)} />
+        </label>
+        <ErrorNote error={props.error} />
+        <button type="submit" className="action self-start" disabled={props.busy}>
+          {props.done}
+        </button>
+      </form>
+    </DialogFrame>
+  );
+}
