@@ -54,7 +54,7 @@ export function ClusterList(props: { clusters: ClusterLine[] }) {
                 <b>Its members would predict:</b> <Worth worth={c.predicted} />
               </p>
             )}
-            {tally.data && <Tally tally={tally.data} id={c.id} />}
+            {tally.data && <Tally tally={tally.data} id={c.id} hasRule={c.atLeast !== undefined} />}
             <p className="m-0 text-[14px] text-soft">
               {c.source}. {c.caution}
             </p>
@@ -74,14 +74,17 @@ export function ClusterList(props: { clusters: ClusterLine[] }) {
 }
 
 /** What the cluster came to in the cases that have its condition as a candidate. */
-function Tally(props: { tally: ClusterTally; id: string }) {
+function Tally(props: { tally: ClusterTally; id: string; hasRule: boolean }) {
   const found = props.tally.clusters.find((t) => t.cluster === props.id);
   if (!found) {
     return null;
   }
+  const decided = props.hasRule
+    ? `positive in ${found.positive}, negative in ${found.negative}`
+    : `every member done in ${found.positive + found.negative}`;
   return (
     <p className="my-1">
-      <b>In our cases:</b> positive in {found.positive}, negative in {found.negative}, open in {found.open}
+      <b>In our cases:</b> {decided}, open in {found.open}
       {props.tally.whole ? "" : `, of the ${props.tally.cases} last changed`}
     </p>
   );

@@ -32,7 +32,11 @@ export function FigureForm(props: {
   const set = (change: Partial<Draft>) => setDraft({ ...draft, ...change });
   const judged = draft.kind === "judgement";
   const change: FigureChange = { criterion: props.criterion, condition: props.condition, ...meant(draft) };
-  const preview = useFigurePreview({ ...change, why: "", sure: undefined }, isWhole(draft));
+  // What the figure comes to does not wait for its source.
+  const preview = useFigurePreview(
+    { ...change, source: change.source ?? "to come", why: "", sure: undefined },
+    isWhole(draft),
+  );
   const save = useContentChange();
   const store = (sure?: boolean) =>
     save.mutate(

@@ -19,14 +19,14 @@ export function RowActions(props: { row: StudyRow; criterion: string; condition:
   const name = `${row.source}, ${row.year}`;
   return (
     <div className="flex gap-1 print:hidden">
-      <button type="button" className="choice px-2" onClick={() => setDoing("check")}>
+      <button type="button" className="choice px-2 whitespace-nowrap" onClick={() => setDoing("check")}>
         Sign off<span className="sr-only"> {name}</span>
       </button>
-      <button type="button" className="choice px-2" onClick={() => setDoing("change")}>
+      <button type="button" className="choice px-2 whitespace-nowrap" onClick={() => setDoing("change")}>
         Change<span className="sr-only"> {name}</span>
       </button>
       {row.from !== "shipped" && (
-        <button type="button" className="choice px-2" onClick={() => setDoing("remove")}>
+        <button type="button" className="choice px-2 whitespace-nowrap" onClick={() => setDoing("remove")}>
           {row.from === "changed" ? "Reset" : "Take away"}
           <span className="sr-only"> {name}</span>
         </button>

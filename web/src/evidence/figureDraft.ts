@@ -112,7 +112,6 @@ export function meant(draft: Draft): Omit<FigureChange, "criterion" | "condition
   return {
     ...figures,
     kind: draft.kind,
-    // While the source is not typed yet, what the figure comes to can be shown all the same.
     source: draft.source.trim() === "" ? undefined : draft.source,
     year: number(draft.year) ?? 0,
     referenceStandard: draft.referenceStandard,

@@ -4,7 +4,7 @@ import { ErrorNote } from "../../pieces/ErrorNote";
 import { useContentChange } from "../queries";
 import { ReasonDialog } from "../ReasonDialog";
 import { Field } from "./Field";
-import { differing, type Fields } from "./fields";
+import { differing, type Fields, words } from "./fields";
 
 /** One entry with all its fields; saved as the entry itself or, under another id, as a new one. */
 export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded: (id: string) => void }) {
@@ -15,6 +15,8 @@ export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded:
   const save = useContentChange();
   const reset = useContentChange();
   const id = String(fields.id ?? "");
+  const entryMissing = entry.missing as Fields;
+  const missing = Object.keys(entryMissing).filter((f) => fields[f] === undefined || fields[f] === null);
   const isNew = id !== entry.id;
   const shipped = entry.shipped as Fields | undefined;
   const changed = shipped && !isNew ? differing(shipped, fields) : [];
@@ -41,14 +43,31 @@ export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded:
           {changed.map((f) => `${f} (shipped: ${JSON.stringify(shipped?.[f])})`).join("; ")}
         </p>
       )}
-      {Object.keys(fields).map((name) => (
-        <Field
-          key={name}
-          name={name}
-          value={fields[name]}
-          onChange={(value) => setFields({ ...fields, [name]: value })}
-        />
-      ))}
+      {Object.keys(fields)
+        .filter((f) => fields[f] !== null)
+        .map((name) => (
+          <Field
+            key={name}
+            name={name}
+            value={fields[name]}
+            onChange={(value) => setFields({ ...fields, [name]: value })}
+          />
+        ))}
+      {props.isLead && missing.length > 0 && (
+        <div className="flex flex-wrap items-center gap-2 text-[16px]">
+          Add a field, filled as in another entry:
+          {missing.map((name) => (
+            <button
+              key={name}
+              type="button"
+              className="choice px-2"
+              onClick={() => setFields({ ...fields, [name]: structuredClone(entryMissing[name] ?? null) })}
+            >
+              {words(name)}
+            </button>
+          ))}
+        </div>
+      )}
       {props.isLead && (
         <>
           <p className="m-0 text-[14px] text-soft">

@@ -13,8 +13,28 @@ export function isFields(value: Value): value is Fields {
   return typeof value === "object" && value !== null && !Array.isArray(value);
 }
 
-/** A field's name as words: {@code ruleOut} becomes "rule out". */
+/** Names that a practitioner would not guess. */
+const NAMES: Record<string, string> = {
+  id: "id, for files and links",
+  icd10: "ICD-10 code",
+  pretest: "base rate, 0 to 1, in a clinic of the kind",
+  ruleOut: "line to put it aside, 0 to 1",
+  act: "line to act on it, 0 to 1",
+  onward: "onward step",
+  traumaOnly: "only after an injury",
+  holdSeconds: "seconds to hold",
+  positiveWhen: "positive when",
+  at: "at (place on the body)",
+  atLeast: "at least",
+  bothSides: "on both sides",
+};
+
+/** A field's name as words: {@code ruleOut} has its own, {@code otherPositions} becomes "other positions". */
 export function words(name: string): string {
+  const own = NAMES[name];
+  if (own) {
+    return own;
+  }
   return name
     .replace(/([a-z])([A-Z])/g, "$1 $2")
     .replace(/-/g, " ")

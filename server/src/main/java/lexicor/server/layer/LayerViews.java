@@ -83,6 +83,7 @@ final class LayerViews {
      * @param fields as in force
      * @param shipped as it came with the program; absent for one that the department added
      * @param why the reason given for the last change; absent for a shipped one
+     * @param missing fields that others of its kind have and it has not, each as another has it
      */
     record EntryView(
             String kind,
@@ -90,7 +91,8 @@ final class LayerViews {
             long version,
             JsonNode fields,
             @Schema(nullable = true) JsonNode shipped,
-            @Schema(nullable = true) String why) {}
+            @Schema(nullable = true) String why,
+            JsonNode missing) {}
 
     /** An entry to be stored over the version last seen. */
     record EntryChange(long version, JsonNode fields, @Schema(nullable = true) String why) {}

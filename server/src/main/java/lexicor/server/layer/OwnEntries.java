@@ -73,8 +73,10 @@ public class OwnEntries {
 
     EntryView entry(String kindId, String id) {
         PackEntry.Kind kind = kind(kindId);
-        PackEntry found = PackEntries.of(editions.current().files())
-                .find(kind, id)
+        List<PackEntry> all = PackEntries.of(editions.current().files()).all();
+        PackEntry found = all.stream()
+                .filter(e -> e.kind() == kind && e.id().equals(id))
+                .findFirst()
                 .orElseThrow(() -> Refusal.notFound("There is no " + kindId + " " + id + "."));
         Optional<OwnEntryRecord> own = store.findByKindAndEntryId(kindId, id);
         return new EntryView(
@@ -83,7 +85,17 @@ public class OwnEntries {
                 version(own),
                 found.fields(),
                 shipped(kind, id).map(PackEntry::fields).orElse(null),
-                own.map(o -> o.why).orElse(null));
+                own.map(o -> o.why).orElse(null),
+                missing(found, all));
+    }
+
+    private static ObjectNode missing(PackEntry found, List<PackEntry> all) {
+        ObjectNode missing = found.fields().objectNode();
+        all.stream().filter(e -> e.kind() == found.kind()).forEach(e -> e.fields().properties().stream()
+                .filter(p -> !found.fields().hasNonNull(p.getKey()) && !missing.has(p.getKey()))
+                .filter(p -> !p.getValue().isNull())
+                .forEach(p -> missing.set(p.getKey(), p.getValue())));
+        return missing;
     }
 
     /**
