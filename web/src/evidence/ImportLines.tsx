@@ -13,7 +13,7 @@ export function ImportLines(props: { preview: ImportPreview }) {
       <table className="w-full border-collapse text-[15px]">
         <thead className="sticky top-0 border-b-[1.5px] border-ink bg-paper text-left text-[14px] text-soft">
           <tr>
-            {["Line", "What", "", "Column", "Why, or what changes"].map((h) => (
+            {["Line", "What", "Comes to", "Column", "Why, or what changes"].map((h) => (
               <th key={h} scope="col" className="pr-3 font-normal">
                 {h}
               </th>

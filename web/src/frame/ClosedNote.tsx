@@ -11,7 +11,10 @@ export function ClosedNote(props: { view: CaseView }) {
     return null;
   }
   return (
-    <div className="flex flex-wrap items-center gap-4 border-b-[1.5px] border-line bg-panel px-5 py-1 text-[16px] print:border-0 print:p-0">
+    <section
+      aria-label="Closed case"
+      className="flex flex-wrap items-center gap-4 border-b-[1.5px] border-line bg-panel px-5 py-1 text-[16px] print:border-0 print:p-0"
+    >
       <span>
         Closed {time(view.closedAt)} by {view.closedBy}. It keeps the figures and settings of that moment;
         nothing more is recorded.
@@ -20,6 +23,6 @@ export function ClosedNote(props: { view: CaseView }) {
         Open it again
       </button>
       <ErrorNote error={closure.error} onDismiss={closure.reset} />
-    </div>
+    </section>
   );
 }

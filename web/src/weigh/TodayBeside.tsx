@@ -22,7 +22,7 @@ export function TodayBeside(props: { closed: Closed; then: ConditionStanding[] }
       <table className="w-full border-collapse">
         <thead className="text-left text-[14px] text-soft">
           <tr>
-            {["", "As closed", "Today"].map((h) => (
+            {["Candidate", "As closed", "Today"].map((h) => (
               <th key={h} scope="col" className="pr-3 font-normal">
                 {h}
               </th>

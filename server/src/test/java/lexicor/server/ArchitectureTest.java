@@ -20,7 +20,9 @@ class ArchitectureTest {
             .that()
             .resideOutsideOfPackages(
                     "lexicor.server.cases..",
+                    "lexicor.server.catalogue..",
                     "lexicor.server.history..",
+                    "lexicor.server.layer..",
                     "lexicor.server.people..",
                     "lexicor.server.start..",
                     "lexicor.server.settings..",

@@ -61,6 +61,27 @@ public final class Caller {
                 .method(method, HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    /** A file as it is. */
+    Answer upload(String path, byte[] file) {
+        return send(HttpRequest.newBuilder(URI.create(url.apply(path)))
+                .header("content-type", "application/octet-stream")
+                .header("x-xsrf-token", cookie("XSRF-TOKEN"))
+                .POST(HttpRequest.BodyPublishers.ofByteArray(file)));
+    }
+
+    byte[] download(String path) {
+        try {
+            return client.send(
+                            HttpRequest.newBuilder(URI.create(url.apply(path))).build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     int postAs(String word, String path, String body) {
         return send(HttpRequest.newBuilder(URI.create(url.apply(path)))
                         .header("content-type", "application/json")

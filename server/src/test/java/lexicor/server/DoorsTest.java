@@ -41,6 +41,8 @@ class DoorsTest {
                     EVERYBODY),
             rule((m, p) -> p.startsWith("/api/settings") || p.startsWith("/api/people"), Set.of("lead")),
             rule((m, p) -> m.equals("GET") && p.startsWith("/api/evidence"), EVERYBODY),
+            rule((m, p) -> p.matches("/api/evidence/(design|figures/preview)"), KEEPS_CASES),
+            rule((m, p) -> p.startsWith("/api/evidence"), Set.of("lead")),
             rule(
                     (m, p) -> m.equals("GET") && (p.equals("/api/history") || p.endsWith("/history")),
                     Set.of("lead", "clinician", "auditor")),

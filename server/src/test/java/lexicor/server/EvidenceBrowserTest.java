@@ -2,8 +2,14 @@ package lexicor.server;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -57,5 +63,88 @@ class EvidenceBrowserTest extends InBrowser {
         assertThat(page.locator("tbody tr")).hasCount(3);
         assertThat(page.locator("tbody")).containsText("3 of 3");
         accessible("Design");
+    }
+
+    private String standing(String code) {
+        page.navigate(LEXICOR.url("/cases/" + code + "/weigh"));
+        Locator line = page.getByLabel("Candidates in order")
+                .locator("li", new Locator.LocatorOptions().setHasText("Subacromial"));
+        assertThat(line).isVisible();
+        return line.locator("b").first().textContent();
+    }
+
+    private String positiveCase() {
+        String code = LEXICOR.post("/api/cases", "{\"complaint\":\"shoulder-pain\",\"involvedSide\":\"left\"}")
+                .body()
+                .get("code")
+                .asString();
+        LEXICOR.post(
+                "/api/cases/" + code + "/taps",
+                "{\"tapId\":\"%s\",\"test\":\"neer\",\"at\":\"\",\"side\":\"left\",\"changes\":{\"pain.familiar\":true}}"
+                        .formatted(UUID.randomUUID()));
+        return code;
+    }
+
+    /** A lead adds a study, signs one off and edits a base rate: the open case follows, the closed one keeps its own. */
+    @Test
+    void aStudyAddedMovesTheOpenCaseAndLeavesTheClosedOne() {
+        String open = positiveCase();
+        String closed = positiveCase();
+        page.navigate(LEXICOR.url("/cases/" + closed + "/ask"));
+        page.getByText("Whose case it is").click();
+        button("Close the case").click();
+        assertThat(page.getByText("It keeps the figures and settings of that moment"))
+                .isVisible();
+        String before = standing(closed);
+        Assertions.assertThat(standing(open)).isEqualTo(before);
+
+        page.navigate(LEXICOR.url("/evidence/pair?criterion=neer/pain&condition=subacromial-pain"));
+        button("Add a figure").click();
+        page.getByLabel("With it, positive").fill("95");
+        page.getByLabel("With it, negative").fill("5");
+        page.getByLabel("Without, positive").fill("10");
+        page.getByLabel("Without, negative").fill("90");
+        assertThat(page.getByText("0.950 (")).isVisible();
+        page.getByLabel("Source: authors and journal").fill("Harbour audit");
+        accessible("Adding a figure");
+        button("Add it").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("why");
+        page.getByLabel("Why, for the history").fill("Our own audit");
+        button("Add it").click();
+        assertThat(page.getByText("the department's own")).isVisible();
+        assertThat(page.getByText("Four studies or more")).isVisible();
+        button(Pattern.compile("^Sign off Harbour")).click();
+        button("Sign it").click();
+        assertThat(page.getByText("checked against the source by heron")).isVisible();
+
+        Assertions.assertThat(standing(open)).isNotEqualTo(before);
+        String after = standing(open);
+        Assertions.assertThat(standing(closed)).isEqualTo(before);
+        Locator beside = page.getByLabel("With today's figures");
+        assertThat(beside).containsText(before);
+        assertThat(beside).containsText(after);
+        accessible("Closed case");
+        button("Open it again").click();
+        assertThat(page.getByLabel("Candidates in order")).containsText(after);
+
+        page.navigate(LEXICOR.url("/evidence?tab=content"));
+        page.getByLabel("Entry").selectOption("subacromial-pain");
+        page.getByLabel("community").fill("0.01");
+        page.getByLabel("Why, for the history").fill("Rare in our harbour");
+        accessible("Content");
+        button("Store the change").click();
+        assertThat(page.getByText("Changed by the department: Rare in our harbour"))
+                .isVisible();
+        Assertions.assertThat(standing(open)).isNotEqualTo(after);
+
+        tabAt("exchange");
+        page.locator("input[type=file]")
+                .setInputFiles(new FilePayload("t.csv", "text/csv", "criterion\n".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("expected the columns")).isVisible();
+        accessible("Import");
+    }
+
+    private void tabAt(String id) {
+        page.navigate(LEXICOR.url("/evidence?tab=" + id));
     }
 }

@@ -36,6 +36,22 @@ public class Revisions {
             Object value,
             Function<E, String> key,
             Function<E, Map<String, String>> flat) {
+        return of(type, property, value, key, flat, e -> Map.of());
+    }
+
+    /**
+     * The same where something is still to be said once an entity is gone.
+     *
+     * @param last what is said of one that was taken away, for example why
+     */
+    @Transactional(readOnly = true)
+    public <E> List<Revised> of(
+            Class<E> type,
+            String property,
+            Object value,
+            Function<E, String> key,
+            Function<E, Map<String, String>> flat,
+            Function<E, Map<String, String>> last) {
         AuditQuery query = AuditReaderFactory.get(entities)
                 .createQuery()
                 .forRevisionsOfEntity(type, false, true)
@@ -43,15 +59,15 @@ public class Revisions {
         if (!property.isEmpty()) {
             query.add(AuditEntity.property(property).eq(value));
         }
-        Map<String, Map<String, String>> last = new HashMap<>();
+        Map<String, Map<String, String>> seen = new HashMap<>();
         List<Revised> all = new ArrayList<>();
         for (Object row : query.getResultList()) {
             Object[] parts = (Object[]) row;
             E entity = type.cast(parts[0]);
             RevisionRecord revision = (RevisionRecord) parts[1];
-            Map<String, String> after = parts[2] == RevisionType.DEL ? Map.of() : flat.apply(entity);
-            Map<String, String> before = last.getOrDefault(key.apply(entity), Map.of());
-            last.put(key.apply(entity), after);
+            Map<String, String> after = parts[2] == RevisionType.DEL ? last.apply(entity) : flat.apply(entity);
+            Map<String, String> before = seen.getOrDefault(key.apply(entity), Map.of());
+            seen.put(key.apply(entity), after);
             Revised revised = new Revised(revision.id, revision.changedAt, revision.person, before, after);
             if (!revised.lines().isEmpty()) {
                 all.add(revised);

@@ -27,9 +27,11 @@ class LayerHistory implements HistorySource {
     @Override
     public List<Revised> changes() {
         List<Revised> all = new ArrayList<>();
-        all.addAll(revisions.of(OwnFigureRecord.class, "", "", f -> String.valueOf(f.id), LayerHistory::figure));
+        all.addAll(revisions.of(
+                OwnFigureRecord.class, "", "", f -> String.valueOf(f.id), LayerHistory::figure, f -> reason(f.why)));
         all.addAll(revisions.of(FigureCheckRecord.class, "", "", c -> c.fingerprint, LayerHistory::check));
-        all.addAll(revisions.of(OwnEntryRecord.class, "", "", e -> String.valueOf(e.id), LayerHistory::entry));
+        all.addAll(revisions.of(
+                OwnEntryRecord.class, "", "", e -> String.valueOf(e.id), LayerHistory::entry, e -> reason(e.why)));
         all.sort(Comparator.comparing(Revised::at));
         return all;
     }
@@ -58,7 +60,11 @@ class LayerHistory implements HistorySource {
         return Map.of(e.kind + " " + e.entryId, e.content, "reason", e.why);
     }
 
-    private static String words(Double value) {
+    private static Map<String, String> reason(String why) {
+        return Map.of("reason", words(why));
+    }
+
+    private static String words(Object value) {
         return value == null ? "" : String.valueOf(value);
     }
 }

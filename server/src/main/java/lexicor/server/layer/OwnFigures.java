@@ -121,9 +121,9 @@ class OwnFigures {
     void remove(String fingerprint, String why) {
         String reason = Reasons.of(why, null);
         AccuracyRow row = existing(fingerprint);
-        OwnFigureRecord record = own(row).orElseThrow(() ->
-                Refusal.conflict("This row came with the program and stays. Change it, or mark it as disputed."));
         layer.change(() -> {
+            OwnFigureRecord record = own(row).orElseThrow(() ->
+                    Refusal.conflict("This row came with the program and stays. Change it, or mark it as disputed."));
             // First the reason, so that the history has it.
             record.why = reason;
             figures.saveAndFlush(record);

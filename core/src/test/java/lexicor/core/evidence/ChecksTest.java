@@ -1,0 +1,133 @@
+package lexicor.core.evidence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import lexicor.core.catalogue.AccuracyRow;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.PackFiles;
+import lexicor.core.catalogue.Packs;
+import lexicor.core.catalogue.Shipped;
+import lexicor.core.catalogue.SignOff;
+import lexicor.core.catalogue.SignOffs;
+import lexicor.core.examination.Findings;
+import lexicor.core.examination.Outcome;
+import lexicor.core.examination.Readings;
+import lexicor.core.examination.Side;
+import lexicor.core.weighing.BedsideCase;
+import lexicor.core.weighing.Candidate;
+import lexicor.core.weighing.LedgerRow;
+import lexicor.core.weighing.School;
+import lexicor.core.weighing.Status;
+import lexicor.core.weighing.UncheckedShare;
+import lexicor.core.weighing.WeighedCondition;
+import lexicor.core.weighing.Weighing;
+import lexicor.core.weighing.WeighingSettings;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+/** Figures checked against their source, and numbers of people led back from what is printed. */
+class ChecksTest {
+    private static final String CONDITION = "subacromial-pain";
+
+    private static Catalogue signedOff(SignOff signOff, List<String> fingerprints) {
+        Map<String, SignOff> all = new LinkedHashMap<>();
+        fingerprints.forEach(f -> all.put(f, signOff));
+        return Packs.read(PackFiles.under(Shipped.PACKS).with(Packs.SIGN_OFFS, SignOffs.write(all)));
+    }
+
+    private static WeighedCondition weighed(Catalogue catalogue, EvidenceBase evidence) {
+        Findings findings = Findings.of(catalogue, Readings.of(List.of()), Side.LEFT, Optional.empty(), Map.of())
+                .with("neer/pain", Outcome.POSITIVE)
+                .with("painful-arc/mid-arc", Outcome.POSITIVE);
+        BedsideCase bedside = new BedsideCase(
+                List.of(new Candidate(CONDITION, 0.5, 0.35, 0.1, 0.8, 1)), findings, Set.of("shoulder"), Set.of());
+        return Weighing.weigh(bedside.against(catalogue, evidence, WeighingSettings.DEFAULT), School.OVERLAP_AWARE)
+                .conditions()
+                .get(0);
+    }
+
+    private static List<AccuracyRow> rows(String criterion) {
+        return Shipped.CATALOGUE.accuracy().stream()
+                .filter(r -> r.criterion().equals(criterion) && r.condition().equals(CONDITION))
+                .toList();
+    }
+
+    @Test
+    void whereCheckedFiguresAreAskedForTheOthersAreListedAndNotWeighed() {
+        SignOff checked = new SignOff(SignOff.State.CHECKED, "heron", LocalDate.of(2026, 3, 1), "=1+1, \"quoted\"");
+        AccuracyRow first = rows("neer/pain").get(0);
+        Catalogue catalogue = signedOff(checked, List.of(first.fingerprint()));
+        assertThat(catalogue.signOff(first)).isEqualTo(checked);
+        EvidenceBase strict = EvidenceBase.of(catalogue, HighBias.AS_PRINTED, true);
+        assertThat(strict.used("neer/pain", CONDITION)).containsExactly(first);
+        assertThat(strict.rows("neer/pain", CONDITION)).hasSize(3);
+        assertThat(strict.of("painful-arc/mid-arc").get(CONDITION)).isInstanceOf(Evidence.Unchecked.class);
+        WeighedCondition weighed = weighed(catalogue, strict);
+        assertThat(weighed.ledger())
+                .filteredOn(r -> r.kind() == LedgerRow.Kind.FINDING)
+                .extracting(LedgerRow::status)
+                .containsExactly(Status.COUNTED, Status.UNCHECKED);
+        assertThat(weighed.ledger())
+                .filteredOn(r -> r.kind() == LedgerRow.Kind.CLUSTER)
+                .isNotEmpty()
+                .extracting(LedgerRow::status)
+                .containsOnly(Status.UNCHECKED);
+        assertThat(UncheckedShare.of(weighed, strict)).isZero();
+
+        Catalogue disputed = signedOff(
+                new SignOff(SignOff.State.DISPUTED, "heron", LocalDate.of(2026, 3, 1), "Table 2"),
+                List.of(first.fingerprint()));
+        assertThat(EvidenceBase.of(disputed, HighBias.AS_PRINTED, true).used("neer/pain", CONDITION))
+                .isEmpty();
+    }
+
+    @Test
+    void theShareOfUncheckedWeightFallsWithEveryRowChecked() {
+        SignOff checked = new SignOff(SignOff.State.CHECKED, "heron", LocalDate.of(2026, 3, 1), "");
+        double before = 1;
+        List<AccuracyRow> rows = rows("neer/pain");
+        for (int n = 0; n <= rows.size(); n++) {
+            Catalogue catalogue = signedOff(
+                    checked,
+                    rows.subList(0, n).stream().map(AccuracyRow::fingerprint).toList());
+            EvidenceBase evidence = EvidenceBase.of(catalogue, HighBias.AS_PRINTED);
+            double share = UncheckedShare.of(weighed(catalogue, evidence), evidence);
+            assertThat(share).isLessThanOrEqualTo(before);
+            if (n == 0) {
+                assertThat(share).isCloseTo(1, within(1e-12));
+            }
+            before = share;
+        }
+        assertThat(before).isBetween(0.05, 0.95);
+    }
+
+    /** What a publication rounds from whole people always fits, and the people are found again where they can be. */
+    @Property
+    void roundedWholeCountsFit(
+            @ForAll @IntRange(min = 1, max = 2000) int people, @ForAll @IntRange(max = 2000) int positive) {
+        int count = positive % (people + 1);
+        BigDecimal printed = BigDecimal.valueOf((double) count / people).setScale(3, RoundingMode.HALF_UP);
+        WholeCounts found = WholeCounts.of(printed, people);
+        assertThat(found.fits()).isTrue();
+        if (people < 500) {
+            assertThat(found.count()).isEqualTo(count);
+        }
+    }
+
+    @Test
+    void aProportionThatNoWholeNumberGivesIsSeen() {
+        assertThat(WholeCounts.of(new BigDecimal("0.81"), 16)).isEqualTo(new WholeCounts(13, true));
+        assertThat(WholeCounts.of(new BigDecimal("0.81"), 17)).isEqualTo(new WholeCounts(14, false));
+    }
+}
