@@ -48,7 +48,7 @@ class RecordsTest {
     }
 
     private String key() {
-        return DatabaseKey.read(null, DatabaseKey.usualFile(LEXICOR.data()), false);
+        return DatabaseKey.read(null, DatabaseKey.file("", LEXICOR.data()), false);
     }
 
     private Path backup() {
@@ -73,7 +73,7 @@ class RecordsTest {
                         .doesNotContain("shoulder-pain");
             }
         }
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(DatabaseKey.usualFile(LEXICOR.data()))))
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(DatabaseKey.file("", LEXICOR.data()))))
                 .isEqualTo("rw-------");
     }
 
@@ -131,7 +131,7 @@ class RecordsTest {
                 file.write(new byte[2048]);
             }
         }
-        Files.copy(DatabaseKey.usualFile(LEXICOR.data()), DatabaseKey.usualFile(data));
+        Files.copy(DatabaseKey.file("", LEXICOR.data()), DatabaseKey.file("", data));
         String said = CommandTest.startAndFail(folder, data);
         assertThat(said)
                 .contains("the records do not open", "./lexicor restore FILE")

@@ -78,10 +78,9 @@ public final class RecordsCommand {
     }
 
     private static String key(Path data) {
-        String file = System.getProperty("lexicor.key-file", "");
         return DatabaseKey.read(
                 System.getenv(DatabaseKey.VARIABLE),
-                file.isEmpty() ? DatabaseKey.usualFile(data) : Path.of(file),
+                DatabaseKey.file(System.getProperty("lexicor.key-file", ""), data),
                 false);
     }
 }

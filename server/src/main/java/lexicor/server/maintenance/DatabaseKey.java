@@ -24,8 +24,15 @@ public final class DatabaseKey {
 
     private DatabaseKey() {}
 
-    /** Where the key is kept unless another file is named: beside the folder, so that a copy of the folder is no use alone. */
-    public static Path usualFile(Path data) {
+    /**
+     * Where the key is kept: beside the folder, so that a copy of the folder is no use alone, unless another file is named.
+     *
+     * @param named empty where none is
+     */
+    public static Path file(String named, Path data) {
+        if (!named.isEmpty()) {
+            return Path.of(named);
+        }
         Path folder = data.toAbsolutePath().normalize();
         return folder.resolveSibling(folder.getFileName() + ".key");
     }

@@ -15,8 +15,8 @@ class DatabaseSetup {
     /** The key is read from its file or from the environment; it is in no property and in no message. */
     @Bean
     DataSource dataSource(@Value("${lexicor.data}") Path data, @Value("${lexicor.key-file:}") String keyFile) {
-        Path file = keyFile.isEmpty() ? DatabaseKey.usualFile(data) : Path.of(keyFile);
-        String key = DatabaseKey.read(System.getenv(DatabaseKey.VARIABLE), file, !DatabaseFile.isEncrypted(data));
+        String key = DatabaseKey.read(
+                System.getenv(DatabaseKey.VARIABLE), DatabaseKey.file(keyFile, data), !DatabaseFile.isEncrypted(data));
         DatabaseFile.encryptIfPlain(data, key);
         HikariDataSource source = new HikariDataSource();
         // WRITE_DELAY=0: an acknowledged tap is on the disk, not in a buffer.

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import lexicor.server.history.AfterCommit;
 import lexicor.server.people.PeopleViews.NewPerson;
 import lexicor.server.people.PeopleViews.PersonChange;
 import lexicor.server.people.PeopleViews.PersonView;
@@ -13,8 +14,6 @@ import lexicor.server.problems.Refusal;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Keeps accounts. */
 @Service
@@ -138,12 +137,7 @@ public class PeopleService {
     /** Every request asks for its account; a change of one is seen by the next request. */
     private PersonRecord saved(PersonRecord person) {
         PersonRecord saved = store.saveAndFlush(person);
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                opened.invalidate(saved.name);
-            }
-        });
+        AfterCommit.run(() -> opened.invalidate(saved.name));
         return saved;
     }
 

@@ -5,11 +5,10 @@ import java.util.Base64;
 import java.util.TreeMap;
 import lexicor.core.weighing.WeighingSettings;
 import lexicor.server.catalogue.Editions;
+import lexicor.server.history.AfterCommit;
 import lexicor.server.problems.Refusal;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Keeps the department's settings. */
 @Service
@@ -39,15 +38,6 @@ public class SettingsService {
         return seen;
     }
 
-    private static void afterCommit(Runnable then) {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                then.run();
-            }
-        });
-    }
-
     /** Saves settings made from the stored version; those made from an older one are refused. */
     @Transactional
     public DepartmentSettings save(DepartmentSettings change) {
@@ -73,7 +63,7 @@ public class SettingsService {
         stored.variants.clear();
         stored.variants.putAll(change.variants());
         DepartmentSettings saved = view(store.saveAndFlush(stored));
-        afterCommit(() -> kept = saved);
+        AfterCommit.run(() -> kept = saved);
         return saved;
     }
 
