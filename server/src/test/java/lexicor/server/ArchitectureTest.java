@@ -24,6 +24,7 @@ class ArchitectureTest {
                     "lexicor.server.history..",
                     "lexicor.server.layer..",
                     "lexicor.server.people..",
+                    "lexicor.server.reports..",
                     "lexicor.server.start..",
                     "lexicor.server.settings..",
                     "lexicor.server.templates..")

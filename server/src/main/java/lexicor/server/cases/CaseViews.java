@@ -10,7 +10,7 @@ import lexicor.server.standing.Standing;
 import lexicor.server.standing.Standing.ConditionStanding;
 
 /** What the API takes and gives for cases. */
-final class CaseViews {
+public final class CaseViews {
     private CaseViews() {}
 
     /**
@@ -18,7 +18,7 @@ final class CaseViews {
      *
      * @param sure whether a code that looks like a date of birth was asked about and is none
      */
-    record NewCase(
+    public record NewCase(
             @Schema(nullable = true) String code,
             String complaint,
             String involvedSide,
@@ -26,7 +26,7 @@ final class CaseViews {
             @Schema(nullable = true) Boolean sure) {}
 
     /** A line of the list of cases. */
-    record CaseSummary(
+    public record CaseSummary(
             String code,
             String complaint,
             String complaintName,
@@ -38,7 +38,7 @@ final class CaseViews {
             @Schema(nullable = true) ConditionStanding leading) {}
 
     /** Closes a case over the version last seen, or opens it again. */
-    record Closure(long version, boolean closed) {}
+    public record Closure(long version, boolean closed) {}
 
     /**
      * A case: its intake, and where the examination of the current visit is.
@@ -49,7 +49,7 @@ final class CaseViews {
      * @param visits when each visit began; the last is the current one
      * @param closedAt absent while it is open
      */
-    record CaseView(
+    public record CaseView(
             String code,
             long version,
             @Schema(nullable = true) String owner,
@@ -69,7 +69,7 @@ final class CaseViews {
      *
      * @param own whether somebody changed it; otherwise it is the one proposed for the candidates
      */
-    record PlanView(boolean own, List<String> tests) {}
+    public record PlanView(boolean own, List<String> tests) {}
 
     /**
      * A running order to save over the version of the case that it was made from.
@@ -77,10 +77,10 @@ final class CaseViews {
      * @param tests in order, each once; empty to follow the proposed order again
      * @param arrange whether to bring them into the order that spares the patient most
      */
-    record PlanChange(long version, List<String> tests, boolean arrange) {}
+    public record PlanChange(long version, List<String> tests, boolean arrange) {}
 
     /** The answer that starts a ladder; none leaves it. */
-    record LadderChange(long version, @Schema(nullable = true) String answer) {}
+    public record LadderChange(long version, @Schema(nullable = true) String answer) {}
 
     /**
      * A ladder that fits the case, and how far it was walked.
@@ -93,7 +93,7 @@ final class CaseViews {
      * @param suspect conditions to suspect at the end
      * @param reading what the end says
      */
-    record LadderView(
+    public record LadderView(
             String id,
             String name,
             String question,
@@ -108,10 +108,10 @@ final class CaseViews {
             String reading) {}
 
     /** A test of a ladder that was done and what it came to. */
-    record LadderStep(String test, String outcome) {}
+    public record LadderStep(String test, String outcome) {}
 
     /** A tap as it is kept, taken back or not. */
-    record TapView(
+    public record TapView(
             UUID tapId,
             Instant tappedAt,
             Instant recordedAt,
@@ -124,27 +124,27 @@ final class CaseViews {
             boolean takenBack) {}
 
     /** Takes a tap back. */
-    record TakeBack(UUID tapId) {}
+    public record TakeBack(UUID tapId) {}
 
     /** The variant in which a test was recorded. */
-    record VariantDone(String test, String name, String note) {}
+    public record VariantDone(String test, String name, String note) {}
 
     /**
      * An intake to save over the version it was made from.
      *
      * @param sure whether a text that looks like personal details was asked about and holds none
      */
-    record IntakeChange(long version, Intake intake, @Schema(nullable = true) Boolean sure) {}
+    public record IntakeChange(long version, Intake intake, @Schema(nullable = true) Boolean sure) {}
 
     /** Whose the case is from now on, and who else may open it. */
-    record Sharing(long version, String owner, List<String> shares) {}
+    public record Sharing(long version, String owner, List<String> shares) {}
 
     /**
      * What is recorded and where that leaves the case.
      *
      * @param lastTap the latest tap that stands, the one to take back
      */
-    record Examination(
+    public record Examination(
             List<PlaceReadings> readings,
             List<FindingView> findings,
             Standing standing,
@@ -160,19 +160,20 @@ final class CaseViews {
      * @param because the precautions that block it
      * @param reason why the examiner goes ahead all the same; absent where nobody wrote one
      */
-    record BlockedTest(String test, List<String> because, @Schema(nullable = true) String reason) {}
+    public record BlockedTest(String test, List<String> because, @Schema(nullable = true) String reason) {}
 
     /** A warning sign and what raised it. */
-    record RaisedWarning(String id, String message, String because) {}
+    public record RaisedWarning(String id, String message, String because) {}
 
     /** The written reason for going ahead with a blocked test. */
-    record NewOverride(String test, String reason, @Schema(nullable = true) Boolean sure) {}
+    public record NewOverride(String test, String reason, @Schema(nullable = true) Boolean sure) {}
 
     /** What stands recorded at one place. */
-    record PlaceReadings(String test, String at, String side, Map<String, Object> values) {}
+    public record PlaceReadings(String test, String at, String side, Map<String, Object> values) {}
 
     /** A criterion's outcome on one side, with the reason. */
-    record FindingView(String criterion, String test, String label, String side, String outcome, String reason) {}
+    public record FindingView(
+            String criterion, String test, String label, String side, String outcome, String reason) {}
 
     /**
      * One tap.
@@ -183,7 +184,7 @@ final class CaseViews {
      * @param ageMillis how long ago it was made; absent for just now
      * @param visit the number of the visit it was made at; absent for the current one
      */
-    record NewTap(
+    public record NewTap(
             UUID tapId,
             String test,
             String at,

@@ -49,6 +49,8 @@ class Deletion {
             "case_warning_aud",
             "case_visit",
             "case_visit_aud",
+            "report",
+            "report_aud",
             "case_share",
             "case_share_aud");
 

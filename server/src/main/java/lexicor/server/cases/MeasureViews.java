@@ -8,7 +8,7 @@ import java.util.UUID;
 import lexicor.server.cases.CaseViews.Examination;
 
 /** What the API takes and gives for measures. */
-final class MeasureViews {
+public final class MeasureViews {
     private MeasureViews() {}
 
     /**
@@ -18,7 +18,7 @@ final class MeasureViews {
      * @param changes by item: a list of trials for a reading, a single value for what is noted beside it, null to clear
      * @param sure whether unusual values were asked about and are meant
      */
-    record NewMeasure(
+    public record NewMeasure(
             UUID tapId,
             String measure,
             String side,
@@ -38,7 +38,7 @@ final class MeasureViews {
      * @param regrowth of a nerve over all visits, by side; a side without readings is absent
      * @param examination with the readings and outcomes that follow
      */
-    record Measures(
+    public record Measures(
             List<MeasureView> measures,
             double deficitPercent,
             double shortDegrees,
@@ -62,7 +62,7 @@ final class MeasureViews {
      * @param suggests what the pattern suggests
      * @param changes against the last visit
      */
-    record MeasureView(
+    public record MeasureView(
             String id,
             String name,
             String group,
@@ -87,7 +87,7 @@ final class MeasureViews {
      * @param usualLow below this it is asked about once
      * @param trials how many are taken
      */
-    record ItemView(
+    public record ItemView(
             String item,
             String label,
             String unit,
@@ -105,7 +105,7 @@ final class MeasureViews {
      * @param torqueNm of the mean force; absent without a lever
      * @param dropPercent by how much the mean is below the measure it is compared with; absent without both
      */
-    record SideView(
+    public record SideView(
             Map<String, TrialsView> values,
             Map<String, Object> notes,
             @Schema(nullable = true) Double torqueNm,
@@ -117,7 +117,7 @@ final class MeasureViews {
      * @param variationPercent coefficient of variation
      * @param uneven whether they vary so much that another try may be fairer
      */
-    record TrialsView(List<Double> trials, double mean, double best, double variationPercent, boolean uneven) {}
+    public record TrialsView(List<Double> trials, double mean, double best, double variationPercent, boolean uneven) {}
 
     /**
      * A quantity now against the last visit.
@@ -126,7 +126,7 @@ final class MeasureViews {
      * @param stated whether the department stated the error; otherwise it is what the spread of the trials alone gives
      * @param exceeds whether the change is larger than that; absent where it is not known
      */
-    record ChangeView(
+    public record ChangeView(
             String item,
             String side,
             double before,
@@ -136,14 +136,15 @@ final class MeasureViews {
             @Schema(nullable = true) Boolean exceeds) {}
 
     /** The tests of the labral panel, and the published clusters that they are members of. */
-    record LabralView(List<String> tests, List<String> clusters) {}
+    public record LabralView(List<String> tests, List<String> clusters) {}
 
     /**
      * How loose the shoulder is by direction.
      *
      * @param general the score for looseness of all joints; absent where it was not taken
      */
-    record LoosenessView(List<DirectionView> directions, @Schema(nullable = true) Double general, String sentence) {}
+    public record LoosenessView(
+            List<DirectionView> directions, @Schema(nullable = true) Double general, String sentence) {}
 
     /**
      * One direction.
@@ -151,10 +152,10 @@ final class MeasureViews {
      * @param state looser, both-sides, firm or not-tested
      * @param readings what was found on both sides, test by test
      */
-    record DirectionView(String name, String state, String words, List<DirectionReading> readings) {}
+    public record DirectionView(String name, String state, String words, List<DirectionReading> readings) {}
 
     /** One test for a direction; an absent amount was not measured. */
-    record DirectionReading(
+    public record DirectionReading(
             String test,
             String name,
             String unit,
@@ -168,8 +169,8 @@ final class MeasureViews {
      *
      * @param sentence its pace with the interval; absent with fewer than three days
      */
-    record RegrowthView(String side, List<RegrowthPoint> points, @Schema(nullable = true) String sentence) {}
+    public record RegrowthView(String side, List<RegrowthPoint> points, @Schema(nullable = true) String sentence) {}
 
     /** The last distance recorded on a day, in millimetres from the landmark. */
-    record RegrowthPoint(LocalDate day, double distanceMm) {}
+    public record RegrowthPoint(LocalDate day, double distanceMm) {}
 }

@@ -1,0 +1,79 @@
+package lexicor.server.cases;
+
+import java.util.List;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.server.cases.CaseViews.CaseView;
+import lexicor.server.cases.CaseViews.TapView;
+import lexicor.server.cases.MeasureViews.Measures;
+import lexicor.server.standing.Weighed;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+
+/** A case as its pages show it, for what is made of it: reports and files. Who may not open it finds none. */
+@Service
+public class CaseReader {
+    /**
+     * Everything the pages show.
+     *
+     * @param id of the stored case
+     * @param catalogue what the case is weighed with
+     */
+    public record WholeCase(long id, CaseView view, Weighed weighed, Measures measures, Catalogue catalogue) {}
+
+    private final CaseDoor door;
+    private final CaseService cases;
+    private final MeasureService measures;
+    private final CaseBasis basis;
+    private final CaseQuestions questions;
+    private final AccessLog log;
+
+    CaseReader(
+            CaseDoor door,
+            CaseService cases,
+            MeasureService measures,
+            CaseBasis basis,
+            CaseQuestions questions,
+            AccessLog log) {
+        this.door = door;
+        this.cases = cases;
+        this.measures = measures;
+        this.basis = basis;
+        this.questions = questions;
+        this.log = log;
+    }
+
+    @Transactional(readOnly = true)
+    public WholeCase whole(String code) {
+        CaseRecord stored = door.existing(code);
+        return new WholeCase(
+                stored.id,
+                cases.view(stored),
+                cases.weighed(code),
+                measures.measures(code),
+                basis.of(stored).catalogue());
+    }
+
+    /** The stored case's own number, which stays when its code is taken again. */
+    @Transactional(readOnly = true)
+    public long id(String code) {
+        return door.existing(code).id;
+    }
+
+    @Transactional(readOnly = true)
+    public List<TapView> taps(String code) {
+        return cases.taps(code);
+    }
+
+    /** The self-contained file, and that it was taken out is written down. */
+    @Transactional
+    public JsonNode file(String code) {
+        return questions.file(code);
+    }
+
+    /** Writes down that somebody took the case out of the program. */
+    @Transactional
+    public void exported(String code) {
+        log.exported(code);
+    }
+}

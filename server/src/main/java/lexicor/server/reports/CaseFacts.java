@@ -1,0 +1,287 @@
+package lexicor.server.reports;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Condition;
+import lexicor.core.planning.Precaution;
+import lexicor.server.cases.CaseReader.WholeCase;
+import lexicor.server.cases.CaseViews.BlockedTest;
+import lexicor.server.cases.CaseViews.FindingView;
+import lexicor.server.cases.Intake;
+import lexicor.server.cases.MeasureViews.ItemView;
+import lexicor.server.cases.MeasureViews.MeasureView;
+import lexicor.server.cases.MeasureViews.SideView;
+import lexicor.server.reports.ReportViews.RailLine;
+import lexicor.server.reports.ReportViews.Table;
+import lexicor.server.standing.Standing.ConditionStanding;
+import lexicor.server.standing.Standing.LeftView;
+import lexicor.server.standing.Standing.NextTestView;
+
+/** What a report can say of a case, in words and tables; each report chooses among it. */
+final class CaseFacts {
+    private static final Map<String, String> AGES = Map.of(
+            "under-18",
+            "under 18",
+            "18-29",
+            "18 to 29",
+            "30-45",
+            "30 to 45",
+            "46-64",
+            "46 to 64",
+            "65-or-over",
+            "65 or over");
+    private static final Map<String, String> SCHOOLS = Map.of(
+            "overlap-aware", "overlap between tests counted",
+            "independent", "each finding counted in full",
+            "strongest-per-family", "the strongest finding of each family counted",
+            "published-clusters", "decided clusters alone counted");
+    private static final Map<String, String> BIASES =
+            Map.of("corrected", "corrected", "asPrinted", "as printed", "leftOut", "left out");
+    private static final int NEXT = 3;
+    private static final String POSITIVE = "positive";
+
+    private final WholeCase given;
+
+    CaseFacts(WholeCase given) {
+        this.given = given;
+    }
+
+    Intake intake() {
+        return given.view().intake();
+    }
+
+    String involved() {
+        return intake().involvedSide();
+    }
+
+    List<ConditionStanding> conditions() {
+        return given.weighed().standing().conditions();
+    }
+
+    String complaint() {
+        return given.view().complaintName() + ", " + involved() + " side";
+    }
+
+    String background() {
+        List<String> parts = new ArrayList<>();
+        Optional.ofNullable(intake().ageBand()).ifPresent(a -> parts.add("age " + AGES.getOrDefault(a, a)));
+        parts.add(
+                intake().dominantSide() == null
+                        ? "dominant side not noted"
+                        : "the " + intake().dominantSide() + " side is the dominant one");
+        parts.add("seen in a " + intake().setting() + " clinic");
+        String mechanism = Words.sentence(intake().mechanism());
+        return Words.sentence(Words.capital(String.join(", ", parts))) + (mechanism.isEmpty() ? "" : " " + mechanism);
+    }
+
+    List<String> warnings() {
+        return given.view().examination().warnings().stream()
+                .map(w -> Words.sentence(w.message()) + " (" + w.because() + ")")
+                .toList();
+    }
+
+    /** Every measure taken, involved side and other, and how they compare. */
+    Table measures() {
+        List<List<String>> rows = new ArrayList<>();
+        for (MeasureView m : given.measures().measures()) {
+            for (ItemView item : m.items()) {
+                String own = value(m.involved(), item);
+                String other = value(m.other(), item);
+                if (!own.isEmpty() || !other.isEmpty()) {
+                    String name = m.items().size() > 1 ? m.name() + ", " + item.label() : m.name();
+                    rows.add(List.of(name, own, other, difference(m, item)));
+                }
+            }
+        }
+        return new Table(
+                List.of("Measure", Words.capital(involved()) + ", the one that troubles", "Other side", "Difference"),
+                rows);
+    }
+
+    private static String value(SideView side, ItemView item) {
+        return Optional.ofNullable(side.values().get(item.item()))
+                .map(v -> number(v.mean()) + " " + item.unit())
+                .orElse("");
+    }
+
+    private static String difference(MeasureView m, ItemView item) {
+        var own = m.involved().values().get(item.item());
+        var other = m.other().values().get(item.item());
+        if (own == null || other == null) {
+            return "";
+        }
+        if (m.indexPercent() != null) {
+            String index = String.format(Locale.ROOT, "%.0f %% of the other side", m.indexPercent());
+            return Boolean.TRUE.equals(m.deficit()) ? index + ", weaker" : index;
+        }
+        double by = own.mean() - other.mean();
+        return (by > 0 ? "+" : "") + number(by) + " " + item.unit();
+    }
+
+    private static String number(double value) {
+        return value == Math.rint(value)
+                ? String.format(Locale.ROOT, "%.0f", value)
+                : String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    /** Every criterion with an outcome on either side. */
+    Table findings() {
+        Map<String, Map<String, FindingView>> byCriterion = new LinkedHashMap<>();
+        given.view().examination().findings().stream()
+                .filter(f -> !f.outcome().equals("not-done"))
+                .forEach(f -> byCriterion
+                        .computeIfAbsent(f.criterion(), c -> new LinkedHashMap<>())
+                        .put(f.side(), f));
+        String other = involved().equals("left") ? "right" : "left";
+        List<List<String>> rows = new ArrayList<>();
+        byCriterion.forEach((criterion, sides) -> rows.add(List.of(
+                given.catalogue().findingName(criterion), outcome(sides.get(involved())), outcome(sides.get(other)))));
+        return new Table(
+                List.of("Test, criterion", Words.capital(involved()) + ", the one that troubles", "Other side"), rows);
+    }
+
+    private static String outcome(FindingView finding) {
+        return finding == null ? "not done" : finding.outcome();
+    }
+
+    /** The tests that came out positive or negative on the involved side, by name. */
+    List<String> named(boolean positive) {
+        return given.view().examination().findings().stream()
+                .filter(f -> f.side().equals(involved()))
+                .filter(f -> f.outcome().equals(positive ? POSITIVE : "negative"))
+                .map(f -> given.catalogue().findingName(f.criterion()))
+                .toList();
+    }
+
+    List<RailLine> rails(int most) {
+        return conditions().stream()
+                .limit(most)
+                .map(c -> new RailLine(
+                        c.rank(),
+                        c.name(),
+                        c.pretest(),
+                        c.posttest(),
+                        c.low(),
+                        c.high(),
+                        c.lowNewClinic(),
+                        c.highNewClinic(),
+                        c.ruleOut(),
+                        c.act(),
+                        c.verdict()))
+                .toList();
+    }
+
+    String weighing() {
+        var method = given.weighed().method();
+        return String.format(
+                Locale.ROOT,
+                "Weighed with %s; overlap within a family %.2f, between any two findings %.2f; studies at high risk of bias %s.",
+                SCHOOLS.getOrDefault(method.school(), method.school()),
+                method.familyOverlap(),
+                method.generalOverlap(),
+                BIASES.getOrDefault(method.highBias(), method.highBias()));
+    }
+
+    /** How much of what moved the first candidates rests on figures that nobody has checked. */
+    String unchecked() {
+        List<String> shares = conditions().stream()
+                .filter(c -> c.counted() > 0)
+                .limit(NEXT)
+                .map(c -> Words.percent(given.weighed().reasons().get(c.id()).uncheckedShare()) + " for "
+                        + c.name().toLowerCase(Locale.ROOT))
+                .toList();
+        return shares.isEmpty()
+                ? "No accuracy figure counts yet."
+                : "Of the weight, this much rests on figures not checked against their source: " + Words.list(shares)
+                        + ".";
+    }
+
+    /** What of the running order was left, and why: precautions, decided clusters, tests that would only hurt, no reason given. */
+    List<String> notTested() {
+        Set<String> open = new LinkedHashSet<>(given.view().plan().tests());
+        given.view().examination().findings().forEach(f -> open.remove(f.test()));
+        List<String> lines = new ArrayList<>();
+        for (BlockedTest b : given.view().examination().blocked()) {
+            List<String> because = b.because().stream()
+                    .map(id -> Precaution.withId(id)
+                            .map(Precaution::label)
+                            .orElse(id)
+                            .toLowerCase(Locale.ROOT))
+                    .toList();
+            boolean planned = open.remove(b.test());
+            if (b.reason() != null) {
+                lines.add(testName(b.test()) + ": done in spite of " + Words.list(because) + ". "
+                        + Words.sentence(b.reason()));
+            } else if (planned) {
+                lines.add(testName(b.test()) + ": not done because of " + Words.list(because) + ".");
+            }
+        }
+        List<String> forNothing = new ArrayList<>();
+        for (LeftView left : given.weighed().standing().left()) {
+            if (open.remove(left.test())) {
+                if (left.kind().equals("decided")) {
+                    lines.add(testName(left.test()) + ": " + Words.sentence(left.words()));
+                } else {
+                    forNothing.add(testName(left.test()));
+                }
+            }
+        }
+        if (!forNothing.isEmpty()) {
+            lines.add("Can hurt and would tell next to nothing of these candidates: " + Words.list(forNothing) + ".");
+        }
+        if (!open.isEmpty()) {
+            lines.add("In the running order and not done: "
+                    + Words.list(open.stream().map(this::testName).toList()) + ".");
+        }
+        return lines;
+    }
+
+    /** The tests that would tell most, or that none is left. */
+    List<String> wouldSettle() {
+        if (given.weighed().standing().settled()) {
+            return List.of("No test left can carry an undecided candidate over one of its lines.");
+        }
+        return given.weighed().standing().next().stream()
+                .limit(NEXT)
+                .map(CaseFacts::next)
+                .toList();
+    }
+
+    private static String next(NextTestView n) {
+        String effects = Words.list(n.effects().stream()
+                .limit(2)
+                .map(e -> e.name().toLowerCase(Locale.ROOT) + " from " + Words.percent(e.now()) + " to "
+                        + Words.percent(e.ifPositive()) + " if positive and " + Words.percent(e.ifNegative())
+                        + " if negative")
+                .toList());
+        return n.testName() + " would take " + effects + ".";
+    }
+
+    /** The onward step of every candidate at or over its line to act. */
+    List<String> onward() {
+        return conditions().stream()
+                .filter(c -> c.posttest() >= c.act())
+                .map(c -> Words.sentence(
+                        c.name() + ": " + condition(c).map(Condition::onward).orElse("")))
+                .toList();
+    }
+
+    private Optional<Condition> condition(ConditionStanding c) {
+        return given.catalogue().condition(c.id());
+    }
+
+    private String testName(String id) {
+        return given.catalogue().test(id).map(ClinicalTest::name).orElse(id);
+    }
+
+    WholeCase given() {
+        return given;
+    }
+}

@@ -1,0 +1,197 @@
+package lexicor.server.reports;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import lexicor.server.reports.ReportViews.PeoplePicture;
+import lexicor.server.reports.ReportViews.Section;
+import lexicor.server.reports.ReportViews.Table;
+import lexicor.server.standing.Standing.ConditionStanding;
+import lexicor.server.standing.Weighed.ReasonsView;
+
+/** Composes a report from a case, in plain sentences. Nothing it writes claims a diagnosis. */
+final class Composer {
+    private static final int ALL = 100;
+    private static final int IN_A_LETTER = 4;
+    /** As many people as the patient's picture has, where they can show it. */
+    private static final int HUNDRED = 100;
+
+    private static final String NONE = "None.";
+
+    private final CaseFacts facts;
+
+    Composer(CaseFacts facts) {
+        this.facts = facts;
+    }
+
+    String title(ReportKind kind) {
+        return switch (kind) {
+            case RECORD -> "Examination: " + facts.complaint();
+            case REFERRAL -> "Referral: " + facts.complaint();
+            case PATIENT -> "What we found at your visit";
+        };
+    }
+
+    List<Section> sections(ReportKind kind, String recipient) {
+        return switch (kind) {
+            case RECORD -> forTheRecord();
+            case REFERRAL -> referral(recipient);
+            case PATIENT -> forThePatient();
+        };
+    }
+
+    private List<Section> forTheRecord() {
+        List<Section> all = new ArrayList<>();
+        all.add(Section.ofText("complaint", "Complaint", facts.complaint() + ".\n" + facts.background()));
+        all.add(Section.ofText("warnings", "Warning signs", lines(facts.warnings(), "None raised.")));
+        table(all, "measures", "Measures", facts.measures());
+        table(all, "findings", "Findings", facts.findings());
+        all.add(new Section(
+                "candidates",
+                "Candidates in order",
+                "Each has its own probability; they need not add up. Before, then now with the 95 % interval of the average.",
+                null,
+                facts.rails(ALL),
+                null));
+        all.add(Section.ofText("weighing", "How it was weighed", facts.weighing() + " " + facts.unchecked()));
+        all.add(Section.ofText("not-tested", "Not tested, and why", lines(facts.notTested(), NONE)));
+        all.add(Section.ofText("settle", "What would settle it", lines(facts.wouldSettle(), NONE)));
+        all.add(Section.ofText("onward", "Onward step, subject to the local pathway", onward()));
+        return all;
+    }
+
+    private static void table(List<Section> all, String id, String heading, Table table) {
+        all.add(table.rows().isEmpty() ? Section.ofText(id, heading, NONE) : Section.ofTable(id, heading, "", table));
+    }
+
+    private String onward() {
+        return lines(facts.onward(), "No candidate is over its line to act; none follows from the numbers alone.");
+    }
+
+    private List<Section> referral(String recipient) {
+        List<Section> all = new ArrayList<>();
+        all.add(Section.ofText(
+                "greeting",
+                "To " + ReportKind.RECIPIENTS.get(recipient),
+                "Thank you for seeing the patient with the code "
+                        + facts.given().view().code() + "."));
+        all.add(Section.ofText("complaint", "Complaint", facts.complaint() + ". " + facts.background()));
+        all.add(Section.ofText("warnings", "Warning signs", lines(facts.warnings(), "None was raised.")));
+        all.add(Section.ofText("findings", "Findings on the " + facts.involved() + " side", findings()));
+        table(all, "measures", "Measures", facts.measures());
+        all.add(new Section(
+                "candidates", "Where that leaves the candidates", standing(), null, facts.rails(IN_A_LETTER), null));
+        all.add(Section.ofText("question", "What we ask", question(recipient)));
+        all.add(Section.ofText("not-tested", "Not tested, and why", lines(facts.notTested(), NONE)));
+        return all;
+    }
+
+    private String findings() {
+        List<String> sentences = new ArrayList<>();
+        List<String> positive = facts.named(true);
+        List<String> negative = facts.named(false);
+        if (!positive.isEmpty()) {
+            sentences.add("Positive: " + Words.list(positive) + ".");
+        }
+        if (!negative.isEmpty()) {
+            sentences.add("Negative: " + Words.list(negative) + ".");
+        }
+        return lines(sentences, "No test has a clear outcome yet.");
+    }
+
+    private String standing() {
+        List<String> sentences = new ArrayList<>();
+        facts.conditions().stream().limit(IN_A_LETTER).forEach(c -> sentences.add(standing(c)));
+        sentences.add("These are probabilities, not diagnoses. " + facts.unchecked());
+        return String.join("\n", sentences);
+    }
+
+    private static String standing(ConditionStanding c) {
+        return String.format(
+                Locale.ROOT,
+                "%s: %s before testing, %s with these findings (95 %% interval %s to %s); %s.",
+                c.name(),
+                Words.percent(c.pretest()),
+                Words.percent(c.posttest()),
+                Words.percent(c.low()),
+                Words.percent(c.high()),
+                c.verdict());
+    }
+
+    private String question(String recipient) {
+        String leading = facts.conditions().stream()
+                .findFirst()
+                .map(c -> c.name().toLowerCase(Locale.ROOT))
+                .orElse("the candidates above");
+        String asked =
+                switch (recipient) {
+                    case "imaging" ->
+                        "Would you image the " + facts.involved() + " side, with " + leading
+                                + " as the first question?";
+                    case "nerve-studies" ->
+                        "Would you examine conduction on the " + facts.involved() + " side, with " + leading
+                                + " as the first question?";
+                    case "surgeon" -> "Would you give your opinion on " + leading + " and on whether it needs surgery?";
+                    default -> "Would you review the patient with " + leading + " in mind?";
+                };
+        List<String> onward = facts.onward();
+        return onward.isEmpty() ? asked : asked + "\n" + String.join("\n", onward);
+    }
+
+    private List<Section> forThePatient() {
+        List<Section> all = new ArrayList<>();
+        all.add(Section.ofText(
+                "hello",
+                "Your visit",
+                "You came because of " + facts.given().view().complaintName().toLowerCase(Locale.ROOT) + " on the "
+                        + facts.involved()
+                        + " side. We looked, felt, and did tests by hand on both sides. No single test can say for sure what"
+                        + " is wrong; together they make some explanations more likely and others less."));
+        facts.conditions().stream().findFirst().ifPresent(c -> {
+            ReasonsView reasons = facts.given().weighed().reasons().get(c.id());
+            int before = (int) Math.round(HUNDRED * c.pretest());
+            int after = (int) Math.round(HUNDRED * c.posttest());
+            int outOf = HUNDRED;
+            if (Math.min(before, after) == 0 || Math.max(before, after) == HUNDRED) {
+                outOf = reasons.before().outOf();
+                before = reasons.before().with();
+                after = reasons.after().with();
+            }
+            all.add(new Section(
+                    "likely",
+                    "What fits best so far",
+                    String.format(
+                            Locale.ROOT,
+                            "What fits best is called %s. Of %d people who come with the same complaint, about %d have it."
+                                    + " Of %d people with your findings as well, about %d do. So %d of them do not: this is"
+                                    + " not a diagnosis.",
+                            c.name().toLowerCase(Locale.ROOT),
+                            outOf,
+                            before,
+                            outOf,
+                            after,
+                            outOf - after),
+                    null,
+                    List.of(),
+                    new PeoplePicture(c.name(), outOf, before, after)));
+        });
+        all.add(Section.ofText(
+                "next",
+                "What comes next",
+                "Your therapist talks over the next step with you."
+                        + (facts.warnings().isEmpty()
+                                ? ""
+                                : " Something came up that should be looked at soon: "
+                                        + String.join(" ", facts.warnings()))));
+        all.add(Section.ofText(
+                "come-back",
+                "Come back sooner, or seek help at once",
+                "If the hand becomes cold, pale or numb, if the arm becomes weak, if you have a fever with a hot, swollen"
+                        + " joint, or if the pain gets much worse."));
+        return all;
+    }
+
+    private static String lines(List<String> lines, String none) {
+        return lines.isEmpty() ? none : String.join("\n", lines);
+    }
+}

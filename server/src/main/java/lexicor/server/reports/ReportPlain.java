@@ -1,0 +1,61 @@
+package lexicor.server.reports;
+
+import java.util.List;
+import lexicor.server.reports.ReportViews.ReportView;
+import lexicor.server.reports.ReportViews.Section;
+
+/** A report as plain text, to be pasted elsewhere. */
+final class ReportPlain {
+    private ReportPlain() {}
+
+    static String of(String code, ReportView report, boolean dates) {
+        StringBuilder text = new StringBuilder(report.title())
+                .append("\nCase ")
+                .append(code)
+                .append(", visit ")
+                .append(report.visit())
+                .append(dates ? ", " + Words.day(report.madeAt()) : "")
+                .append(report.signedBy() == null ? "\nDraft, not signed off.\n" : "\n");
+        report.sections().forEach(s -> section(text, s));
+        if (report.signedBy() != null) {
+            text.append("\nSigned off by ").append(report.signedBy());
+            text.append(dates ? ", " + Words.day(report.signedAt()) : "").append('\n');
+        }
+        return text.append('\n').append(Words.CAUTION).append('\n').toString();
+    }
+
+    private static void section(StringBuilder text, Section section) {
+        text.append('\n').append(section.heading()).append('\n');
+        section.text().lines().forEach(l -> text.append("  ").append(l).append('\n'));
+        if (section.table() != null) {
+            List<String> heads = section.table().heads();
+            section.table().rows().forEach(row -> {
+                text.append("  ").append(row.get(0)).append(':');
+                for (int i = 1; i < row.size(); i++) {
+                    if (!row.get(i).isEmpty()) {
+                        text.append(i == 1 ? " " : "; ")
+                                .append(heads.get(i).toLowerCase(java.util.Locale.ROOT))
+                                .append(' ')
+                                .append(row.get(i));
+                    }
+                }
+                text.append('\n');
+            });
+        }
+        section.rails().forEach(r -> text.append("  ")
+                .append(r.rank())
+                .append(". ")
+                .append(r.name())
+                .append(": ")
+                .append(Words.percent(r.pretest()))
+                .append(" to ")
+                .append(Words.percent(r.posttest()))
+                .append(" (")
+                .append(Words.percent(r.low()))
+                .append(" to ")
+                .append(Words.percent(r.high()))
+                .append("), ")
+                .append(r.verdict())
+                .append('\n'));
+    }
+}

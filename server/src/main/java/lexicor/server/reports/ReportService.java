@@ -1,0 +1,156 @@
+package lexicor.server.reports;
+
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import lexicor.server.cases.CaseReader;
+import lexicor.server.people.SignedIn;
+import lexicor.server.privacy.PersonalDetails;
+import lexicor.server.problems.Refusal;
+import lexicor.server.reports.ReportViews.NewReport;
+import lexicor.server.reports.ReportViews.ReportEdit;
+import lexicor.server.reports.ReportViews.ReportView;
+import lexicor.server.reports.ReportViews.Section;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Composes, keeps and signs off reports. What was signed is never changed; what was composed is kept beside it. */
+@Service
+class ReportService {
+    private static final TypeReference<List<Section>> SECTIONS = new TypeReference<>() {};
+    private static final int LONGEST_TEXT = 4000;
+
+    private final ReportStore store;
+    private final CaseReader cases;
+    private final SignedIn signedIn;
+    private final JsonMapper json;
+
+    ReportService(ReportStore store, CaseReader cases, SignedIn signedIn, JsonMapper json) {
+        this.store = store;
+        this.cases = cases;
+        this.signedIn = signedIn;
+        this.json = json;
+    }
+
+    /** The case's reports, the latest first. */
+    @Transactional(readOnly = true)
+    public List<ReportView> all(String code) {
+        return store.findByCaseIdOrderByIdDesc(cases.id(code)).stream()
+                .map(this::view)
+                .toList();
+    }
+
+    @Transactional
+    public ReportView compose(String code, NewReport request) {
+        ReportKind kind = ReportKind.withId(String.valueOf(request.kind()))
+                .orElseThrow(() -> Refusal.field("kind", "expected one of " + String.join(", ", ReportKind.ids())));
+        boolean known = request.recipient() != null && ReportKind.RECIPIENTS.containsKey(request.recipient());
+        if ((kind == ReportKind.REFERRAL) != known) {
+            throw Refusal.field(
+                    "recipient",
+                    kind == ReportKind.REFERRAL
+                            ? "expected imaging, nerve-studies, surgeon or physician"
+                            : "expected none");
+        }
+        CaseReader.WholeCase whole = cases.whole(code);
+        Composer composer = new Composer(new CaseFacts(whole));
+        ReportRecord record = new ReportRecord();
+        record.caseId = whole.id();
+        record.visit = whole.view().visits().size();
+        record.kind = kind.id();
+        record.recipient = request.recipient();
+        record.title = composer.title(kind);
+        record.original = json.writeValueAsString(composer.sections(kind, request.recipient()));
+        record.sections = record.original;
+        record.madeBy = signedIn.person().name();
+        record.madeAt = now();
+        return view(store.saveAndFlush(record));
+    }
+
+    /** Saves edited texts over the version they were made from. */
+    @Transactional
+    public ReportView edit(String code, long id, ReportEdit edit) {
+        ReportRecord record = draft(code, id, edit.version());
+        List<Section> before = json.readValue(record.sections, SECTIONS);
+        if (edit.texts() == null || edit.texts().size() != before.size()) {
+            throw Refusal.field("texts", "expected one text for each of the " + before.size() + " sections");
+        }
+        List<Section> after = new ArrayList<>();
+        for (int i = 0; i < before.size(); i++) {
+            String text = edit.texts().get(i) == null ? "" : edit.texts().get(i).strip();
+            if (text.length() > LONGEST_TEXT) {
+                throw Refusal.field("texts[" + i + "]", "expected at most " + LONGEST_TEXT + " characters");
+            }
+            if (!text.equals(before.get(i).text())) {
+                PersonalDetails.question("texts[" + i + "]", text, edit.sure());
+            }
+            after.add(before.get(i).withText(text));
+        }
+        record.sections = json.writeValueAsString(after);
+        return view(store.saveAndFlush(record));
+    }
+
+    @Transactional
+    public ReportView sign(String code, long id, long version) {
+        ReportRecord record = draft(code, id, version);
+        record.signedBy = signedIn.person().name();
+        record.signedAt = now();
+        return view(store.saveAndFlush(record));
+    }
+
+    /** Throws a draft away; a signed report stays. */
+    @Transactional
+    public void discard(String code, long id, long version) {
+        store.delete(draft(code, id, version));
+    }
+
+    /** The report to be taken out of the program, which is written down. */
+    @Transactional
+    public ReportView exported(String code, long id) {
+        ReportRecord record = existing(code, id);
+        cases.exported(code);
+        return view(record);
+    }
+
+    private ReportRecord draft(String code, long id, long version) {
+        ReportRecord record = existing(code, id);
+        if (record.signedBy != null) {
+            throw Refusal.conflict("This report is signed off and stays as it is. Compose another one.");
+        }
+        if (record.version != version) {
+            throw Refusal.conflict("version: the report was changed elsewhere in the meantime; look at the page anew");
+        }
+        return record;
+    }
+
+    private ReportRecord existing(String code, long id) {
+        long caseId = cases.id(code);
+        return store.findById(id)
+                .filter(r -> r.caseId == caseId)
+                .orElseThrow(() -> Refusal.notFound("Case " + code + " has no report " + id + "."));
+    }
+
+    private ReportView view(ReportRecord r) {
+        List<Section> original = json.readValue(r.original, SECTIONS);
+        return new ReportView(
+                r.id,
+                r.version,
+                r.kind,
+                r.recipient,
+                r.visit,
+                r.title,
+                json.readValue(r.sections, SECTIONS),
+                original.stream().map(Section::text).toList(),
+                r.madeBy,
+                r.madeAt,
+                r.signedBy,
+                r.signedAt);
+    }
+
+    private static Instant now() {
+        return Instant.now().truncatedTo(ChronoUnit.MICROS);
+    }
+}

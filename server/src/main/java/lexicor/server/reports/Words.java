@@ -1,0 +1,55 @@
+package lexicor.server.reports;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+
+/** Numbers and lists as a report writes them. */
+final class Words {
+    /** Stands on every report. */
+    static final String CAUTION =
+            "Lexicor supports the judgement of a licensed clinician. It does not diagnose, and it defers to local protocol.";
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
+
+    private Words() {}
+
+    /** A probability in percent, with one more digit towards the ends, where it matters. */
+    static String percent(double p) {
+        double value = 100 * p;
+        if (value < 0.05) {
+            return "under 0.1 %";
+        }
+        if (value >= 99.95) {
+            return "over 99.9 %";
+        }
+        return String.format(Locale.ROOT, value < 9.95 || value > 99.05 ? "%.1f %%" : "%.0f %%", value);
+    }
+
+    static String day(Instant at) {
+        return DAY.format(at.atZone(ZoneId.systemDefault()));
+    }
+
+    /** {@code a, b and c}. */
+    static String list(List<String> items) {
+        return switch (items.size()) {
+            case 0 -> "";
+            case 1 -> items.get(0);
+            default -> String.join(", ", items.subList(0, items.size() - 1)) + " and " + items.get(items.size() - 1);
+        };
+    }
+
+    static String capital(String text) {
+        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+
+    /** Ends with a full stop. */
+    static String sentence(String text) {
+        String stripped = text.strip();
+        return stripped.isEmpty() || ".!?".indexOf(stripped.charAt(stripped.length() - 1)) >= 0
+                ? stripped
+                : stripped + ".";
+    }
+}
