@@ -17,6 +17,9 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Answers a self-contained file: a case to weigh, studies to pool, or a rule to design. */
 public final class WeighFile {
+    /** Where the file of a whole case has the part that can be weighed. */
+    private static final String CASE_TO_WEIGH = "weigh";
+
     private WeighFile() {}
 
     /**
@@ -28,6 +31,9 @@ public final class WeighFile {
      */
     public static ObjectNode answer(String name, String text) {
         Entry file = Documents.json(name, text);
+        if (file.has("format")) {
+            return ResultWriter.weighed(Weighing.weigh(CaseReader.read(file.child(CASE_TO_WEIGH))));
+        }
         if (file.has("pool")) {
             return pool(file);
         }

@@ -75,6 +75,10 @@ class CaseQuestions {
     public JsonNode file(String code) {
         CaseRecord stored = door.existing(code);
         log.exported(code);
+        return weighFile(stored);
+    }
+
+    JsonNode weighFile(CaseRecord stored) {
         return questions.file(bedside(stored), basis.of(stored));
     }
 

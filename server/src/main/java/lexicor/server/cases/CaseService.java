@@ -176,6 +176,13 @@ class CaseService {
         if (!intake.mechanism().equals(stored.mechanism)) {
             PersonalDetails.question("intake.mechanism", intake.mechanism(), change.sure());
         }
+        take(intake, stored);
+        stored.updatedAt = now();
+        return view(cases.saveAndFlush(stored));
+    }
+
+    /** Puts an intake in the place of the stored one. */
+    static void take(Intake intake, CaseRecord stored) {
         stored.complaint = intake.complaint();
         stored.involvedSide = intake.involvedSide();
         stored.dominantSide = intake.dominantSide();
@@ -197,8 +204,6 @@ class CaseService {
         stored.precautions.addAll(intake.precautions());
         stored.warnings.clear();
         stored.warnings.addAll(intake.warnings());
-        stored.updatedAt = now();
-        return view(cases.saveAndFlush(stored));
     }
 
     /** Hands a case on or shares it; its examiner or a lead can. */
@@ -416,8 +421,8 @@ class CaseService {
                         .orElse(null));
     }
 
-    CaseView view(CaseRecord stored) {
-        Intake intake = new Intake(
+    static Intake intake(CaseRecord stored) {
+        return new Intake(
                 stored.complaint,
                 stored.involvedSide,
                 stored.dominantSide,
@@ -431,6 +436,9 @@ class CaseService {
                 new LinkedHashMap<>(stored.answers),
                 List.copyOf(stored.precautions),
                 List.copyOf(stored.warnings));
+    }
+
+    CaseView view(CaseRecord stored) {
         return new CaseView(
                 stored.code,
                 stored.version,
@@ -442,7 +450,7 @@ class CaseService {
                 complaint(stored).name(),
                 stored.closedAt,
                 stored.closedBy,
-                intake,
+                intake(stored),
                 plans.view(stored),
                 examination(stored));
     }

@@ -4,6 +4,8 @@ import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface MeasuredStore extends JpaRepository<MeasuredRecord, Long> {
+    List<MeasuredRecord> findByCaseIdOrderById(Long caseId);
+
     List<MeasuredRecord> findByCaseIdAndVisitOrderByPlace(Long caseId, int visit);
 
     List<MeasuredRecord> findByCaseIdAndVisitAndMeasureAndItemAndSide(

@@ -76,6 +76,7 @@ class Doors {
                         .requestMatchers(
                                 "/api/cases/**",
                                 "/api/cluster-tally",
+                                "/api/exchange/**",
                                 "/api/templates/**",
                                 "/api/devices/**",
                                 "/api/colleagues")

@@ -6,7 +6,7 @@ import lexicor.server.reports.ReportViews.RailLine;
 
 /** A condition on its rail, as a drawing of its own: where it began, where it stands, how sure that is, its two lines. */
 final class RailSvg {
-    private static final double WIDTH = 270;
+    private static final double WIDTH = 215;
     private static final double EDGE = 10;
     private static final double MIDDLE = 9.5;
     private static final double HEIGHT = 19;

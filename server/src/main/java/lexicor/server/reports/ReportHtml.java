@@ -22,7 +22,7 @@ final class ReportHtml {
             th { text-align: left; font-weight: normal; border-bottom: 1pt solid #17252a; }
             td, th { padding: 0.5pt 6pt 0.5pt 0; vertical-align: top; }
             td { border-bottom: 0.5pt solid #d5cdbf; }
-            .rail td { border: 0; padding: 0 6pt 0 0; }
+            .rail td { border: 0; padding: 0 6pt 0 0; white-space: nowrap; }
             .foot { border-top: 1pt solid #17252a; margin-top: 8pt; padding-top: 2pt; font-size: 8.5pt; }
             .draft { font-weight: bold; border: 1pt solid #8a4b08; padding: 2pt 4pt; }
             .patient { font-size: 12.5pt; line-height: 1.45; }
