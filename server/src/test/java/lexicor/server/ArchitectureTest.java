@@ -21,6 +21,7 @@ class ArchitectureTest {
             .resideOutsideOfPackages(
                     "lexicor.server.cases..",
                     "lexicor.server.catalogue..",
+                    "lexicor.server.exchange..",
                     "lexicor.server.history..",
                     "lexicor.server.layer..",
                     "lexicor.server.people..",

@@ -68,7 +68,8 @@ public record CaseFile(
     /** A reason for going ahead with a blocked test. */
     public record OverrideEntry(int visit, String test, String reason, Moment recorded) {}
 
-    CaseFile withoutWeigh() {
+    /** What was recorded alone. */
+    public CaseFile withoutWeigh() {
         return new CaseFile(
                 format, version, code, created, intake, visits, plan, ladders, taps, measured, overrides, null);
     }

@@ -50,6 +50,7 @@ class Deletion {
             "case_visit",
             "case_visit_aud",
             "report",
+            "outbox",
             "report_aud",
             "case_share",
             "case_share_aud");

@@ -1,13 +1,17 @@
 package lexicor.server.exchange;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.UUID;
 import lexicor.server.cases.CaseFile;
 import lexicor.server.cases.CaseFiles;
 import lexicor.server.cases.CaseReader;
+import lexicor.server.cases.CaseReader.WholeCase;
 import lexicor.server.fhir.FhirDocument;
 import lexicor.server.fhir.FhirText;
+import lexicor.server.standing.Standing.ConditionStanding;
 import org.springframework.stereotype.Service;
+import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Makes a case's document. The same case makes the same document, so that it is recognised wherever it arrives twice. */
@@ -15,6 +19,10 @@ import tools.jackson.databind.json.JsonMapper;
 class Documents {
     /** @param id of the document */
     record Made(UUID id, String text) {}
+
+    private static final JsonMapper SORTED = JsonMapper.builder()
+            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+            .build();
 
     private final CaseReader cases;
     private final CaseFiles files;
@@ -28,9 +36,17 @@ class Documents {
 
     Made of(String code) {
         CaseFile file = files.export(code, true);
-        byte[] content = json.writeValueAsBytes(file);
-        UUID id = UUID.nameUUIDFromBytes(
-                (code + "\n" + new String(content, StandardCharsets.UTF_8)).getBytes(StandardCharsets.UTF_8));
-        return new Made(id, FhirText.write(FhirDocument.of(cases.whole(code), content, id)));
+        WholeCase whole = cases.whole(code);
+        UUID id = id(file, whole);
+        return new Made(id, FhirText.write(FhirDocument.of(whole, json.writeValueAsBytes(file), id)));
+    }
+
+    /** From what was recorded and what it comes to, whatever order the figures behind it happen to be written in. */
+    private static UUID id(CaseFile file, WholeCase whole) {
+        StringBuilder content = new StringBuilder(SORTED.writeValueAsString(file.withoutWeigh()));
+        for (ConditionStanding c : whole.weighed().standing().conditions()) {
+            content.append(String.format(Locale.ROOT, "\n%s %.6f", c.id(), c.posttest()));
+        }
+        return UUID.nameUUIDFromBytes(content.toString().getBytes(StandardCharsets.UTF_8));
     }
 }

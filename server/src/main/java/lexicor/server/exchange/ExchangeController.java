@@ -6,6 +6,7 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import lexicor.server.cases.CaseFile;
 import lexicor.server.cases.CaseFiles;
 import lexicor.server.exchange.ExchangeViews.CaseImport;
+import lexicor.server.exchange.ExchangeViews.Outbox;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -27,8 +28,10 @@ class ExchangeController {
     private final Exchange exchange;
     private final Documents documents;
     private final CaseFiles files;
+    private final Sender sender;
 
-    ExchangeController(Exchange exchange, Documents documents, CaseFiles files) {
+    ExchangeController(Exchange exchange, Documents documents, CaseFiles files, Sender sender) {
+        this.sender = sender;
         this.exchange = exchange;
         this.documents = documents;
         this.files = files;
@@ -49,6 +52,18 @@ class ExchangeController {
         return attachment(code + "-fhir.json")
                 .contentType(FHIR)
                 .body(documents.of(code).text());
+    }
+
+    /** What of the case is on its way to the clinic's record system. */
+    @GetMapping("/cases/{code}/outbox")
+    Outbox outbox(@PathVariable String code) {
+        return sender.outbox(code);
+    }
+
+    /** Sends the case as it is now. */
+    @PostMapping("/cases/{code}/outbox")
+    Outbox send(@PathVariable String code) {
+        return sender.send(code);
     }
 
     /** Every case that whoever asks may open. */

@@ -20,6 +20,7 @@ import lexicor.core.weighing.WeighingSettings;
  * @param lockMinutes after how long an idle screen locks
  * @param retentionDays how long a deleted case stays in the history
  * @param checkedOnly whether only figures weigh that somebody checked against their source
+ * @param recordSystem where documents are sent to, empty for nowhere
  * @param errors what two measurements of the same thing can differ by, where the department states it: by reading, force
  *     in percent and everything else in its unit
  * @param variants the variant of a test that the department does, by test; tests done as described are absent
@@ -37,6 +38,7 @@ public record DepartmentSettings(
         int lockMinutes,
         int retentionDays,
         boolean checkedOnly,
+        String recordSystem,
         Map<String, Double> errors,
         Map<String, String> variants) {
 
@@ -84,6 +86,7 @@ public record DepartmentSettings(
                 lockMinutes,
                 retentionDays,
                 checkedOnly,
+                recordSystem,
                 errors,
                 variants);
     }

@@ -40,6 +40,7 @@ class SettingsHistory implements HistorySource {
         flat.put("screen locks after, minutes", String.valueOf(s.lockMinutes));
         flat.put("deleted cases kept, days", String.valueOf(s.retentionDays));
         flat.put("checked figures alone weigh", s.checkedOnly ? "yes" : "no");
+        flat.put("record system", s.recordSystem == null ? "" : s.recordSystem);
         s.errors.forEach((reading, error) -> flat.put("measurement error, " + reading, String.valueOf(error)));
         s.variants.forEach((test, variant) -> flat.put("variant of " + test, variant));
         return flat;

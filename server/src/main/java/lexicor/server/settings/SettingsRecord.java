@@ -40,6 +40,7 @@ class SettingsRecord {
     int lockMinutes;
     int retentionDays;
     boolean checkedOnly;
+    String recordSystem;
 
     /** What devices show to be let in; null until it is first asked for. */
     @NotAudited

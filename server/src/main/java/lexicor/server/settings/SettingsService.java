@@ -1,7 +1,10 @@
 package lexicor.server.settings;
 
+import java.net.URI;
+import java.net.URISyntaxException;
 import java.security.SecureRandom;
 import java.util.Base64;
+import java.util.List;
 import java.util.TreeMap;
 import lexicor.core.weighing.WeighingSettings;
 import lexicor.server.catalogue.Editions;
@@ -18,6 +21,7 @@ public class SettingsService {
     private static final int LONGEST_LOCK_MINUTES = 120;
     private static final int LONGEST_RETENTION_DAYS = 3650;
     private static final int KEY_BYTES = 18;
+    private static final int LONGEST_ADDRESS = 300;
 
     private final SettingsStore store;
     private final Editions editions;
@@ -58,6 +62,7 @@ public class SettingsService {
         stored.lockMinutes = change.lockMinutes();
         stored.retentionDays = change.retentionDays();
         stored.checkedOnly = change.checkedOnly();
+        stored.recordSystem = change.recordSystem().strip();
         stored.errors.clear();
         stored.errors.putAll(change.errors());
         stored.variants.clear();
@@ -104,6 +109,11 @@ public class SettingsService {
         within("headStartPercent", change.headStartPercent(), 0, MOST_PERCENT);
         within("lockMinutes", change.lockMinutes(), 1, LONGEST_LOCK_MINUTES);
         within("retentionDays", change.retentionDays(), 0, LONGEST_RETENTION_DAYS);
+        if (change.recordSystem() == null || !isAddress(change.recordSystem().strip())) {
+            throw Refusal.field(
+                    "recordSystem",
+                    "expected an address that begins with https:// (or http:// on this machine), or nothing");
+        }
         if (change.errors() == null) {
             throw Refusal.field("errors", "missing; expected an object, which may be empty");
         }
@@ -124,6 +134,23 @@ public class SettingsService {
                 throw Refusal.field("variants." + test, "there is no variant " + name + " of this test");
             }
         });
+    }
+
+    /** Records go out encrypted, or do not leave this machine. */
+    private static boolean isAddress(String address) {
+        if (address.isEmpty()) {
+            return true;
+        }
+        try {
+            URI uri = new URI(address);
+            boolean here = List.of("localhost", "127.0.0.1", "[::1]").contains(String.valueOf(uri.getHost()));
+            return address.length() <= LONGEST_ADDRESS
+                    && uri.getHost() != null
+                    && uri.getUserInfo() == null
+                    && ("https".equals(uri.getScheme()) || "http".equals(uri.getScheme()) && here);
+        } catch (URISyntaxException e) {
+            return false;
+        }
     }
 
     private static void within(String field, double value, double low, double high) {
@@ -147,6 +174,7 @@ public class SettingsService {
                 stored.lockMinutes,
                 stored.retentionDays,
                 stored.checkedOnly,
+                stored.recordSystem,
                 new TreeMap<>(stored.errors),
                 new TreeMap<>(stored.variants));
     }

@@ -1,0 +1,148 @@
+package lexicor.server.exchange;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import lexicor.server.cases.CaseReader;
+import lexicor.server.exchange.ExchangeViews.Outbox;
+import lexicor.server.exchange.ExchangeViews.Sending;
+import lexicor.server.people.SignedIn;
+import lexicor.server.problems.Refusal;
+import lexicor.server.settings.SettingsService;
+import org.springframework.data.domain.Limit;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+
+/**
+ * Sends documents to the clinic's record system from an outbox. What is put in stays until it arrived or was refused, also over
+ * a restart; a try that fails is made again later. A document has an id of its own, so that one whose answer was lost is known
+ * there when it comes again.
+ */
+@Service
+class Sender {
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+    private static final int LONGEST_WAIT_SECONDS = 300;
+    private static final int AT_ONCE = 5;
+    private static final int LONGEST_ERROR = 300;
+    private static final int CLIENT_ERROR = 400;
+    private static final int TOO_MANY = 429;
+    private static final int TIMED_OUT = 408;
+    private static final int SERVER_ERROR = 500;
+    private static final int GOOD = 200;
+    private static final int AFTER_GOOD = 300;
+
+    private final OutboxStore store;
+    private final Documents documents;
+    private final CaseReader cases;
+    private final SettingsService settings;
+    private final SignedIn signedIn;
+    private final HttpClient client = HttpClient.newBuilder()
+            .connectTimeout(Duration.ofSeconds(5))
+            .followRedirects(HttpClient.Redirect.NEVER)
+            .build();
+
+    Sender(OutboxStore store, Documents documents, CaseReader cases, SettingsService settings, SignedIn signedIn) {
+        this.store = store;
+        this.documents = documents;
+        this.cases = cases;
+        this.settings = settings;
+        this.signedIn = signedIn;
+    }
+
+    Outbox outbox(String code) {
+        return new Outbox(
+                settings.current().recordSystem(),
+                store.findByCaseIdOrderByIdDesc(cases.id(code)).stream()
+                        .map(r -> view(code, r))
+                        .toList());
+    }
+
+    /** Puts the case as it is into the outbox; the same document a second time changes nothing. */
+    Outbox send(String code) {
+        if (settings.current().recordSystem().isEmpty()) {
+            throw Refusal.conflict("No record system is set. A lead sets its address under Settings.");
+        }
+        Documents.Made made = documents.of(code);
+        if (store.findByDocumentId(made.id()).isEmpty()) {
+            OutboxRecord record = new OutboxRecord();
+            record.caseId = cases.id(code);
+            record.documentId = made.id();
+            record.content = made.text().getBytes(StandardCharsets.UTF_8);
+            record.state = OutboxRecord.WAITING;
+            record.nextTry = now();
+            record.madeBy = signedIn.person().name();
+            record.madeAt = record.nextTry;
+            store.saveAndFlush(record);
+        }
+        return outbox(code);
+    }
+
+    /** Tries what is due. One run after another, so that no document is on two ways at once. */
+    @Scheduled(fixedDelayString = "${lexicor.send-every-millis}")
+    void sendDue() {
+        String address = settings.current().recordSystem();
+        if (!address.isEmpty()) {
+            List<OutboxRecord> due =
+                    store.findByStateAndNextTryBeforeOrderById(OutboxRecord.WAITING, Instant.now(), Limit.of(AT_ONCE));
+            due.forEach(r -> store.saveAndFlush(tried(r, address)));
+        }
+    }
+
+    private OutboxRecord tried(OutboxRecord record, String address) {
+        record.tries++;
+        try {
+            HttpResponse<String> answer = client.send(request(address, record), HttpResponse.BodyHandlers.ofString());
+            int status = answer.statusCode();
+            if (status >= GOOD && status < AFTER_GOOD) {
+                record.state = OutboxRecord.SENT;
+                record.sentAt = now();
+                record.error = null;
+            } else if (status >= CLIENT_ERROR && status < SERVER_ERROR && status != TOO_MANY && status != TIMED_OUT) {
+                record.state = OutboxRecord.REFUSED;
+                record.error = shortened("It was refused (" + status + "): " + answer.body());
+            } else {
+                later(record, "It answered " + status + ": " + answer.body());
+            }
+        } catch (IOException e) {
+            later(record, "It cannot be reached.");
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            later(record, "Lexicor was being stopped.");
+        }
+        return record;
+    }
+
+    private static HttpRequest request(String address, OutboxRecord record) {
+        return HttpRequest.newBuilder(URI.create(address))
+                .timeout(PATIENCE)
+                .header("content-type", "application/fhir+json")
+                .header("idempotency-key", record.documentId.toString())
+                .POST(HttpRequest.BodyPublishers.ofByteArray(record.content))
+                .build();
+    }
+
+    private static void later(OutboxRecord record, String why) {
+        int wait = Math.min(LONGEST_WAIT_SECONDS, 1 << Math.min(record.tries - 1, 10));
+        record.nextTry = now().plusSeconds(wait);
+        record.error = shortened(why);
+    }
+
+    private static String shortened(String text) {
+        return text.length() > LONGEST_ERROR ? text.substring(0, LONGEST_ERROR) + "..." : text;
+    }
+
+    private static Sending view(String code, OutboxRecord r) {
+        return new Sending(r.id, code, r.state, r.tries, r.error, r.madeAt, r.sentAt);
+    }
+
+    private static Instant now() {
+        return Instant.now().truncatedTo(ChronoUnit.MICROS);
+    }
+}
