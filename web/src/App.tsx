@@ -4,6 +4,7 @@ import { CasesScreen } from "./cases/CasesScreen";
 import { CouchScreen } from "./couch/CouchScreen";
 import { EvidenceScreen } from "./evidence/EvidenceScreen";
 import { PairScreen } from "./evidence/PairScreen";
+import { ExchangeScreen } from "./exchange/ExchangeScreen";
 import { CaseFrame } from "./frame/CaseFrame";
 import { NotFound } from "./frame/NotFound";
 import { CaseHistory } from "./history/CaseHistory";
@@ -13,6 +14,7 @@ import { PeopleScreen } from "./people/PeopleScreen";
 import { StudentHome } from "./people/StudentHome";
 import { useSession } from "./people/useSession";
 import { PrintScreen } from "./print/PrintScreen";
+import { ReportScreen } from "./report/ReportScreen";
 import { SettingsScreen } from "./settings/SettingsScreen";
 import { WeighScreen } from "./weigh/WeighScreen";
 
@@ -41,6 +43,7 @@ export function App() {
         <Route path="couch" element={<CouchScreen />} />
         <Route path="measures" element={<MeasuresScreen />} />
         <Route path="weigh" element={<WeighScreen />} />
+        <Route path="report" element={<ReportScreen />} />
       </Route>
       <Route path="/cases/:code/history" element={<CaseHistory />} />
       <Route path="/history" element={<DepartmentHistory />} />
@@ -48,6 +51,7 @@ export function App() {
       <Route path="/cases/:code/print" element={<PrintScreen />} />
       <Route path="/evidence" element={<EvidenceScreen />} />
       <Route path="/evidence/pair" element={<PairScreen />} />
+      <Route path="/exchange" element={<ExchangeScreen />} />
       <Route path="/settings" element={<SettingsScreen />} />
       <Route path="*" element={<NotFound />} />
     </Routes>

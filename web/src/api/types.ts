@@ -83,3 +83,7 @@ export type EntryLine = Schemas["EntryLine"];
 export type EntryView = Schemas["EntryView"];
 export type Closed = Schemas["ClosedView"];
 export type ClusterTally = Schemas["ClusterTally"];
+export type Report = Schemas["ReportView"];
+export type ReportSection = Schemas["Section"];
+export type Outbox = Schemas["Outbox"];
+export type CaseImport = Schemas["CaseImport"];

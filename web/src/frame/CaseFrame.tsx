@@ -22,7 +22,7 @@ const STEPS = [
   ["couch", "Couch"],
   ["measures", "Measures"],
   ["weigh", "Weigh"],
-  ["print", "Print"],
+  ["report", "Report"],
 ] as const;
 
 /** The bar above every screen of a case, and the case itself for the screens. */

@@ -28,6 +28,8 @@ export function AccountMenu() {
         {item("Lock the screen", () => act.mutate({ path: "/lock" }))}
         {item(session.hasPin ? "Change the PIN" : "Set a PIN for the locked screen", () => setOpen("pin"))}
         {item("Change the password", () => setOpen("password"))}
+        {(session.role === "lead" || session.role === "clinician") &&
+          item("Cases out and in", () => navigate("/exchange"))}
         {session.role === "lead" && item("People", () => navigate("/people"))}
         {(session.role === "lead" || session.role === "auditor") &&
           item("History of the department", () => navigate("/history"))}

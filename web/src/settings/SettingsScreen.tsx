@@ -7,6 +7,7 @@ import { WAYS } from "../pieces/ways";
 import { Measuring } from "./Measuring";
 import { Overlaps } from "./Overlaps";
 import { Privacy } from "./Privacy";
+import { RecordSystem } from "./RecordSystem";
 import { Variants } from "./Variants";
 
 const SCHOOLS = [
@@ -88,6 +89,7 @@ export function SettingsScreen() {
             </section>
             <Overlaps key={current.version} settings={current} onSave={save.mutate} />
             <Measuring key={`measuring ${current.version}`} settings={current} onSave={save.mutate} />
+            <RecordSystem key={`records ${current.version}`} settings={current} onSave={save.mutate} />
             {mayChange && <Privacy settings={current} onSave={save.mutate} />}
             <Variants settings={current} onSave={save.mutate} />
           </fieldset>

@@ -78,8 +78,9 @@ class BrowserPathTest extends InBrowser {
         String now =
                 page.getByLabel("Candidates in order").locator("li b").first().textContent();
 
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Report"))
                 .click();
+        page.getByText("Print the case as it stands").click();
         assertThat(page.getByText("does not diagnose")).isVisible();
         accessible("Print");
 
