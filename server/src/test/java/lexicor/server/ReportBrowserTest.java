@@ -4,10 +4,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.file.Files;
-import lexicor.server.recordsystem.RecordSystem;
+import lexicor.standin.RecordSystem;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -50,7 +51,9 @@ class ReportBrowserTest extends InBrowser {
             assertThat(page.locator("textarea")).hasCount(0);
             accessible("Report, signed");
             button("Send to the record system").click();
-            assertThat(page.getByText("Arrived")).isVisible();
+            // The first document that a record system checks takes it a while.
+            assertThat(page.getByText("Arrived"))
+                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(90_000));
             Assertions.assertThat(records.received()).hasSize(1);
         }
     }

@@ -14,7 +14,7 @@ public final class FhirText {
         static final FhirContext CONTEXT = FhirContext.forR4();
     }
 
-    static FhirContext context() {
+    private static FhirContext context() {
         return Ready.CONTEXT;
     }
 
@@ -34,19 +34,6 @@ public final class FhirText {
                     .flatMap(d -> d.getContent().stream())
                     .map(c -> c.getAttachment().getData())
                     .findFirst();
-        } catch (DataFormatException e) {
-            return Optional.empty();
-        }
-    }
-
-    /** The identifier of a document; empty where the text is none. */
-    public static Optional<String> identifier(String text) {
-        try {
-            return Optional.ofNullable(context()
-                    .newJsonParser()
-                    .parseResource(Bundle.class, text)
-                    .getIdentifier()
-                    .getValue());
         } catch (DataFormatException e) {
             return Optional.empty();
         }

@@ -1,2 +1,2 @@
-/** A case as an HL7 FHIR R4 document, and the checking of one, with no network. */
+/** A case as an HL7 FHIR R4 document. */
 package lexicor.server.fhir;

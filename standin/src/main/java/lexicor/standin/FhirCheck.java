@@ -1,23 +1,27 @@
-package lexicor.server.fhir;
+package lexicor.standin;
 
 import ca.uhn.fhir.context.FhirContext;
 import ca.uhn.fhir.context.support.DefaultProfileValidationSupport;
+import ca.uhn.fhir.parser.DataFormatException;
 import ca.uhn.fhir.validation.FhirValidator;
 import ca.uhn.fhir.validation.ResultSeverityEnum;
 import ca.uhn.fhir.validation.SingleValidationMessage;
 import java.util.List;
+import java.util.Optional;
 import org.hl7.fhir.common.hapi.validation.support.CommonCodeSystemsTerminologyService;
 import org.hl7.fhir.common.hapi.validation.support.InMemoryTerminologyServerValidationSupport;
 import org.hl7.fhir.common.hapi.validation.support.SnapshotGeneratingValidationSupport;
 import org.hl7.fhir.common.hapi.validation.support.ValidationSupportChain;
 import org.hl7.fhir.common.hapi.validation.validator.FhirInstanceValidator;
+import org.hl7.fhir.r4.model.Bundle;
 
 /** Checks a document against the base profiles of FHIR R4, with what ships with the program alone. */
 public final class FhirCheck {
+    private final FhirContext context;
     private final FhirValidator validator;
 
     public FhirCheck() {
-        FhirContext context = FhirText.context();
+        context = FhirContext.forR4();
         ValidationSupportChain chain = new ValidationSupportChain(
                 new DefaultProfileValidationSupport(context),
                 new CommonCodeSystemsTerminologyService(context),
@@ -33,6 +37,18 @@ public final class FhirCheck {
                 .filter(m -> m.getSeverity().compareTo(ResultSeverityEnum.ERROR) >= 0)
                 .map(FhirCheck::words)
                 .toList();
+    }
+
+    /** The identifier of a document; empty where the text is none. */
+    Optional<String> identifier(String text) {
+        try {
+            return Optional.ofNullable(context.newJsonParser()
+                    .parseResource(Bundle.class, text)
+                    .getIdentifier()
+                    .getValue());
+        } catch (DataFormatException e) {
+            return Optional.empty();
+        }
     }
 
     private static String words(SingleValidationMessage m) {

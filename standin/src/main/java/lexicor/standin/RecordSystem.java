@@ -1,4 +1,4 @@
-package lexicor.server.recordsystem;
+package lexicor.standin;
 
 import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
@@ -15,8 +15,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Executors;
-import lexicor.server.fhir.FhirCheck;
-import lexicor.server.fhir.FhirText;
 
 /**
  * Receives documents over HTTP as a record system would: checks them, keeps each once, and on request is slow, full or down.
@@ -100,7 +98,7 @@ public final class RecordSystem implements AutoCloseable {
             return;
         }
         String text = new String(content, StandardCharsets.UTF_8);
-        Optional<String> id = FhirText.identifier(text);
+        Optional<String> id = check.identifier(text);
         List<String> errors = id.isEmpty() ? List.of("not a document") : check.errors(text);
         if (!errors.isEmpty()) {
             answer(exchange, UNPROCESSABLE, String.join("\n", errors));

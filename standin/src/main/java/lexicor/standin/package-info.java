@@ -1,2 +1,2 @@
 /** A stand-in for a clinic's record system, to try sending with. */
-package lexicor.server.recordsystem;
+package lexicor.standin;

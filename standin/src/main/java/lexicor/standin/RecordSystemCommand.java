@@ -1,7 +1,6 @@
-package lexicor.server.command;
+package lexicor.standin;
 
 import java.io.IOException;
-import lexicor.server.recordsystem.RecordSystem;
 
 /** {@code record-system PORT}: a stand-in for a clinic's record system, until it is stopped. */
 public final class RecordSystemCommand {
