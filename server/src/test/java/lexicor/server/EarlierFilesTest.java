@@ -70,4 +70,51 @@ class EarlierFilesTest {
                     .isEqualTo(200);
         }
     }
+
+    /** Written, with its key, before there were figures of the department's own and closed cases. */
+    @Nested
+    class Seventh {
+        @RegisterExtension
+        static final Running LEXICOR = Running.on("/schema/v7.mv.db");
+
+        @Test
+        void opensWithItsPeopleAndVisitsAndCanBeClosed() {
+            JsonNode view = LEXICOR.get("/api/cases/HB-001").body();
+            assertThat(view.get("owner").asString()).isEqualTo("heron");
+            assertThat(view.get("visits")).hasSize(2);
+            assertThat(LEXICOR.get("/api/cases/HB-001/taps").body()).hasSize(3);
+            assertThat(LEXICOR.get("/api/settings").body().get("checkedOnly").asBoolean())
+                    .isFalse();
+            assertThat(LEXICOR.put(
+                                    "/api/cases/HB-001/closure",
+                                    "{\"version\":%s,\"closed\":true}".formatted(view.get("version")))
+                            .status())
+                    .isEqualTo(200);
+            assertThat(LEXICOR.get("/api/cases/HB-001/history").body().toString())
+                    .contains("heron", "closed by");
+        }
+    }
+
+    /** Written with a figure of the department's own and a closed case. */
+    @Nested
+    class Ninth {
+        @RegisterExtension
+        static final Running LEXICOR = Running.on("/schema/v9.mv.db");
+
+        @Test
+        void opensWithItsFiguresAndItsClosedCase() {
+            assertThat(LEXICOR.get("/api/evidence/pair?criterion=neer/pain&condition=subacromial-pain")
+                            .body()
+                            .get("studies")
+                            .toString())
+                    .contains("Harbour audit");
+            assertThat(LEXICOR.get("/api/cases/HB-001").body().get("closedBy").asString())
+                    .isEqualTo("heron");
+            assertThat(LEXICOR.get("/api/cases/HB-001/weighed")
+                            .body()
+                            .get("closed")
+                            .get("today"))
+                    .isNotEmpty();
+        }
+    }
 }

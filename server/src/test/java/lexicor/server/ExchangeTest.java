@@ -3,8 +3,13 @@ package lexicor.server;
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import lexicor.core.weighfile.WeighFile;
 import lexicor.standin.FhirCheck;
 import org.junit.jupiter.api.Test;
@@ -101,6 +106,37 @@ class ExchangeTest {
     private static ObjectNode file(Running where, String code, boolean dates) {
         return (ObjectNode)
                 where.get("/api/cases/" + code + "/file?dates=" + dates).body();
+    }
+
+    /** Whatever a case holds, it comes out as it went in: cases made at random from the whole catalogue. */
+    @Test
+    void noCaseLosesAnythingOnTheWay() {
+        JsonNode catalogue = CLINIC.get("/api/catalogue").body();
+        StringBuilder lines = new StringBuilder();
+        List<RandomCase> made = new ArrayList<>();
+        for (int n = 0; n < 40; n++) {
+            RandomCase random = new RandomCase(catalogue, "RC-" + (100 + n), n);
+            made.add(random);
+            lines.append(random.json()).append('\n');
+        }
+        assertThat(bringIn(OTHER, zip(lines.toString())).get("added").asInt()).isEqualTo(40);
+        for (RandomCase random : made) {
+            ObjectNode out = file(OTHER, random.code(), true);
+            out.remove("weigh");
+            assertThat(out).isEqualTo(new JsonMapper().readTree(random.json().toString()));
+        }
+    }
+
+    private static byte[] zip(String lines) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            zip.putNextEntry(new ZipEntry("cases.jsonl"));
+            zip.write(lines.getBytes(UTF_8));
+            zip.closeEntry();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return bytes.toByteArray();
     }
 
     @Test

@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import lexicor.server.Caller.Answer;
+import lexicor.server.maintenance.DatabaseKey;
 import lexicor.server.people.FirstLead;
 import lexicor.server.start.LexicorServer;
 import org.junit.jupiter.api.extension.AfterAllCallback;
@@ -68,8 +70,20 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
             try (InputStream file = Running.class.getResourceAsStream(stored)) {
                 Files.copy(file, data.resolve("lexicor.mv.db"));
             }
+            copyKey(stored.replace(".mv.db", ".key"));
         }
         start();
+    }
+
+    /** Files from before there was encryption have none. */
+    private void copyKey(String stored) throws IOException {
+        try (InputStream key = Running.class.getResourceAsStream(stored)) {
+            if (key != null) {
+                Path file = DatabaseKey.file("", data);
+                Files.copy(key, file);
+                Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
+            }
+        }
     }
 
     @Override
