@@ -32,4 +32,11 @@ class WholeProgramTest {
         assertThat(result.errors()).isZero();
         assertThat(result.taps()).isEqualTo(50);
     }
+
+    /** It came twice, once without an answer, and is one and the same document to whoever took it. */
+    @Test
+    void aDocumentOnItsWaySurvivesAKill() throws Exception {
+        assertThat(OutboxRun.run(ROOT, folder.resolve("data"))).hasSize(1).allSatisfy((id, times) -> assertThat(times)
+                .isEqualTo(2));
+    }
 }
