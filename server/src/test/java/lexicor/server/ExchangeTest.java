@@ -3,9 +3,14 @@ package lexicor.server;
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.zip.ZipEntry;
@@ -137,6 +142,21 @@ class ExchangeTest {
             throw new UncheckedIOException(e);
         }
         return bytes.toByteArray();
+    }
+
+    @Test
+    void everyFileKeepsToThePublishedSchema() throws IOException {
+        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(Files.readString(Running.root().resolve("docs/case-file.schema.json")));
+        for (String code : codes()) {
+            for (boolean dates : List.of(true, false)) {
+                assertThat(schema.validate(file(CLINIC, code, dates).toString(), InputFormat.JSON))
+                        .as(code)
+                        .isEmpty();
+            }
+        }
+        assertThat(schema.validate("{\"format\":\"lexicor-case\",\"version\":2}", InputFormat.JSON))
+                .isNotEmpty();
     }
 
     @Test
