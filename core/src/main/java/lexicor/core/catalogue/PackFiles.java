@@ -75,14 +75,4 @@ public final class PackFiles {
         changed.put(name, text);
         return new PackFiles(changed);
     }
-
-    @Override
-    public boolean equals(Object other) {
-        return other instanceof PackFiles files && texts.equals(files.texts);
-    }
-
-    @Override
-    public int hashCode() {
-        return texts.hashCode();
-    }
 }

@@ -196,7 +196,7 @@ class Imports implements DisposableBean {
         checks.save(record);
     }
 
-    /** What is stored is let go of, or every further one would be compared with all before it. */
+    /** Written out now and then, so that what is shown as done is done. */
     private void stored(Pending kept) {
         if (kept.done.incrementAndGet() % AT_ONCE == 0) {
             entityManager.flush();
