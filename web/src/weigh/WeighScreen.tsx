@@ -57,13 +57,13 @@ export function WeighScreen() {
               : "pretest, then now"}
           </span>
         </h1>
+        {weighed.data.closed && <TodayBeside closed={weighed.data.closed} then={conditions} />}
         <Ranking
           conditions={conditions}
           ghosts={ghosts}
           chosen={chosen?.id}
           onChoose={(of) => show({ of })}
         />
-        {weighed.data.closed && <TodayBeside closed={weighed.data.closed} then={conditions} />}
         <div className="mt-auto flex flex-col gap-1 px-2 pt-2">
           <RailKey />
           <p className="m-0 text-[14px] text-soft">{CAUTION}</p>
