@@ -10,6 +10,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicBoolean;
 
 /** A report's page as PDF: tagged for those who have it read to them, its fonts inside, its drawings as lines. */
 final class ReportPdf {
@@ -22,7 +24,17 @@ final class ReportPdf {
         XRLog.setLoggingEnabled(false);
     }
 
+    private static final AtomicBoolean READY = new AtomicBoolean();
+
     private ReportPdf() {}
+
+    /** The first page of a run takes seconds; made while somebody reads what was composed, nobody waits for it. */
+    static void getReady() {
+        if (READY.compareAndSet(false, true)) {
+            CompletableFuture.runAsync(
+                    () -> of("<html lang=\"en\"><head><title>Ready</title></head><body><p>Ready</p></body></html>"));
+        }
+    }
 
     static byte[] of(String html) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();

@@ -57,6 +57,7 @@ class ReportService {
         }
         CaseReader.WholeCase whole = cases.whole(code);
         Composer composer = new Composer(new CaseFacts(whole));
+        ReportPdf.getReady();
         ReportRecord record = new ReportRecord();
         record.caseId = whole.id();
         record.visit = whole.view().visits().size();
