@@ -29,6 +29,8 @@ public final class AccuracyTable {
     private static final double MOST_PEOPLE = 1e7;
     private static final int FIRST_YEAR = 1900;
     private static final int LAST_YEAR = 2200;
+    private static final int LONGEST_TEXT = 400;
+    private static final int LONGEST_NOTE = 2000;
 
     /**
      * A line of a table.
@@ -132,13 +134,21 @@ public final class AccuracyTable {
                 required("condition"),
                 kind,
                 figures,
-                SpreadsheetText.plain(required("source")),
+                text("source", required("source"), LONGEST_TEXT),
                 (int) year.orElse(0),
-                SpreadsheetText.plain(line.get("reference_standard")),
-                SpreadsheetText.plain(line.get("population")),
+                text("reference_standard", line.get("reference_standard"), LONGEST_TEXT),
+                text("population", line.get("population"), LONGEST_TEXT),
                 oneOf("bias", AccuracyRow.BIASES),
                 oneOf("confidence", AccuracyRow.CONFIDENCES),
-                SpreadsheetText.plain(line.get("note")));
+                text("note", line.get("note"), LONGEST_NOTE));
+    }
+
+    private String text(String column, String cell, int longest) {
+        String text = SpreadsheetText.plain(cell);
+        if (text.length() > longest) {
+            wrong(column, "expected at most " + longest + " characters");
+        }
+        return text;
     }
 
     private String required(String column) {

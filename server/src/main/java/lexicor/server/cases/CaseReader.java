@@ -1,14 +1,11 @@
 package lexicor.server.cases;
 
-import java.util.List;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.server.cases.CaseViews.CaseView;
-import lexicor.server.cases.CaseViews.TapView;
 import lexicor.server.cases.MeasureViews.Measures;
 import lexicor.server.standing.Weighed;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.JsonNode;
 
 /** A case as its pages show it, for what is made of it: reports and files. Who may not open it finds none. */
 @Service
@@ -25,21 +22,13 @@ public class CaseReader {
     private final CaseService cases;
     private final MeasureService measures;
     private final CaseBasis basis;
-    private final CaseQuestions questions;
     private final AccessLog log;
 
-    CaseReader(
-            CaseDoor door,
-            CaseService cases,
-            MeasureService measures,
-            CaseBasis basis,
-            CaseQuestions questions,
-            AccessLog log) {
+    CaseReader(CaseDoor door, CaseService cases, MeasureService measures, CaseBasis basis, AccessLog log) {
         this.door = door;
         this.cases = cases;
         this.measures = measures;
         this.basis = basis;
-        this.questions = questions;
         this.log = log;
     }
 
@@ -58,17 +47,6 @@ public class CaseReader {
     @Transactional(readOnly = true)
     public long id(String code) {
         return door.existing(code).id;
-    }
-
-    @Transactional(readOnly = true)
-    public List<TapView> taps(String code) {
-        return cases.taps(code);
-    }
-
-    /** The self-contained file, and that it was taken out is written down. */
-    @Transactional
-    public JsonNode file(String code) {
-        return questions.file(code);
     }
 
     /** Writes down that somebody took the case out of the program. */

@@ -4,8 +4,6 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.TreeMap;
@@ -16,6 +14,7 @@ import java.util.zip.ZipOutputStream;
 import lexicor.core.catalogue.PackFiles;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
+import lexicor.core.document.Utf8;
 
 /** Packs as one zip of YAML and CSV. Nothing in a zip is ever written to the disk, whatever its names say. */
 public final class PackZip {
@@ -84,14 +83,7 @@ public final class PackZip {
     }
 
     private static String text(String name, byte[] bytes) {
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(bytes))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            throw problem(name, "not text in UTF-8");
-        }
+        return Utf8.text(bytes).orElseThrow(() -> problem(name, "not text in UTF-8"));
     }
 
     private static InvalidDocumentException problem(String path, String message) {

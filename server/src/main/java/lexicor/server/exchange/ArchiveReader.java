@@ -2,13 +2,11 @@ package lexicor.server.exchange;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import lexicor.core.document.Utf8;
 import lexicor.server.cases.CaseFile;
 import lexicor.server.fhir.FhirText;
 import lexicor.server.problems.Refusal;
@@ -89,13 +87,6 @@ final class ArchiveReader {
     }
 
     private static String text(byte[] content) {
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(content))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            throw Refusal.field("file", "not text in UTF-8");
-        }
+        return Utf8.text(content).orElseThrow(() -> Refusal.field("file", "not text in UTF-8"));
     }
 }

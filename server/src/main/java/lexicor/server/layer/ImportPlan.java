@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.TreeMap;
 import lexicor.core.catalogue.AccuracyRow;
 import lexicor.core.catalogue.AccuracyTable;
 import lexicor.core.catalogue.Catalogue;
@@ -29,8 +28,6 @@ final class ImportPlan {
     private static final String NEW = "new";
     private static final String CHANGED = "changed";
     private static final String REFUSED = "refused";
-    private static final int LONGEST_TEXT = 400;
-    private static final int LONGEST_NOTE = 2000;
 
     /** Rows to store by the key of the row that each takes the place of. */
     final Map<AccuracyRow, Optional<AccuracyRow>> rows = new LinkedHashMap<>();
@@ -48,13 +45,7 @@ final class ImportPlan {
     /** The plan for an accuracy table by itself. */
     static ImportPlan ofTable(String text, Edition current) {
         ImportPlan plan = new ImportPlan(current);
-        Set<String> criteria = new HashSet<>();
-        Catalogue known = current.catalogue();
-        known.tests().forEach(t -> criteria.addAll(t.criterionIds()));
-        known.history().stream().filter(h -> h.finding()).forEach(h -> criteria.add(h.id()));
-        Set<String> conditions = new HashSet<>();
-        known.conditions().forEach(c -> conditions.add(c.id()));
-        plan.table("", text, criteria, conditions);
+        plan.table("", text, current.catalogue());
         return plan;
     }
 
@@ -70,7 +61,7 @@ final class ImportPlan {
             plan.fixedFiles(given, current.files());
             plan.packEntries(whole, current.files());
             if (given.has(Packs.ACCURACY)) {
-                plan.tableOf(valid, given.text(Packs.ACCURACY));
+                plan.table(Packs.ACCURACY, given.text(Packs.ACCURACY), valid);
             }
             plan.signOffs(valid, current.catalogue());
         } catch (InvalidDocumentException e) {
@@ -79,16 +70,15 @@ final class ImportPlan {
         return plan;
     }
 
-    private void tableOf(Catalogue valid, String text) {
+    /**
+     * @param known whose criteria and conditions rows may name
+     */
+    private void table(String file, String text, Catalogue known) {
         Set<String> criteria = new HashSet<>();
-        valid.tests().forEach(t -> criteria.addAll(t.criterionIds()));
-        valid.history().forEach(h -> criteria.add(h.id()));
+        known.tests().forEach(t -> criteria.addAll(t.criterionIds()));
+        known.history().stream().filter(h -> h.finding()).forEach(h -> criteria.add(h.id()));
         Set<String> conditions = new HashSet<>();
-        valid.conditions().forEach(c -> conditions.add(c.id()));
-        table(Packs.ACCURACY, text, criteria, conditions);
-    }
-
-    private void table(String file, String text, Set<String> criteria, Set<String> conditions) {
+        known.conditions().forEach(c -> conditions.add(c.id()));
         Map<AccuracyRow.Key, AccuracyRow> before = new HashMap<>();
         against.catalogue().accuracy().forEach(r -> before.put(r.key(), r));
         Map<AccuracyRow.Key, Long> seen = new HashMap<>();
@@ -132,19 +122,16 @@ final class ImportPlan {
             Set<String> conditions) {
         String name = row.criterion() + ", " + row.condition() + ", " + row.source() + " " + row.year();
         Long earlier = seen.putIfAbsent(row.key(), line);
-        Optional<ImportLine> wrong = Optional.empty();
         if (!criteria.contains(row.criterion())) {
-            wrong = Optional.of(refused(file, line, name, "criterion", "there is no criterion " + row.criterion()));
-        } else if (!conditions.contains(row.condition())) {
-            wrong = Optional.of(refused(file, line, name, "condition", "there is no condition " + row.condition()));
-        } else if (earlier != null) {
-            wrong = Optional.of(
-                    refused(file, line, name, "source", "the same study of this pair is in line " + earlier));
-        } else {
-            wrong = tooLong(file, line, name, row);
+            refuse(file, line, name, "criterion", "there is no criterion " + row.criterion());
+            return;
         }
-        if (wrong.isPresent()) {
-            lines.add(wrong.get());
+        if (!conditions.contains(row.condition())) {
+            refuse(file, line, name, "condition", "there is no condition " + row.condition());
+            return;
+        }
+        if (earlier != null) {
+            refuse(file, line, name, "source", "the same study of this pair is in line " + earlier);
             return;
         }
         AccuracyRow was = before.get(row.key());
@@ -157,20 +144,6 @@ final class ImportPlan {
         } else {
             same++;
         }
-    }
-
-    private static Optional<ImportLine> tooLong(String file, long line, String name, AccuracyRow row) {
-        Map<String, String> texts = new TreeMap<>(Map.of(
-                "source", row.source(), "reference_standard", row.referenceStandard(), "population", row.population()));
-        for (Map.Entry<String, String> text : texts.entrySet()) {
-            if (text.getValue().length() > LONGEST_TEXT) {
-                return Optional.of(
-                        refused(file, line, name, text.getKey(), "expected at most " + LONGEST_TEXT + " characters"));
-            }
-        }
-        return row.note().length() > LONGEST_NOTE
-                ? Optional.of(refused(file, line, name, "note", "expected at most " + LONGEST_NOTE + " characters"))
-                : Optional.empty();
     }
 
     private static String difference(AccuracyRow was, AccuracyRow is) {
@@ -283,11 +256,7 @@ final class ImportPlan {
     }
 
     private void refuse(String file, Long line, String name, String column, String why) {
-        lines.add(refused(file, line, name, column, why));
-    }
-
-    private static ImportLine refused(String file, Long line, String name, String column, String why) {
-        return new ImportLine(file, line, name, REFUSED, column, why);
+        lines.add(new ImportLine(file, line, name, REFUSED, column, why));
     }
 
     private int count(String status) {

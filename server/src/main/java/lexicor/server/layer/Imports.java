@@ -3,9 +3,6 @@ package lexicor.server.layer;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +15,7 @@ import lexicor.core.catalogue.AccuracyRow;
 import lexicor.core.catalogue.PackEntry;
 import lexicor.core.catalogue.SignOff;
 import lexicor.core.document.InvalidDocumentException;
+import lexicor.core.document.Utf8;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.catalogue.PackZip;
 import lexicor.server.layer.ImportViews.ImportReason;
@@ -105,14 +103,8 @@ class Imports implements DisposableBean {
     }
 
     private static String text(byte[] content) {
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(content))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            throw Refusal.field("file", "not text in UTF-8; save the table as CSV in UTF-8");
-        }
+        return Utf8.text(content)
+                .orElseThrow(() -> Refusal.field("file", "not text in UTF-8; save the table as CSV in UTF-8"));
     }
 
     /** Begins to apply what was looked at; {@link #get} says how far it is. */

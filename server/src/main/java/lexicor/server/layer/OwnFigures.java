@@ -35,7 +35,6 @@ import org.springframework.stereotype.Service;
 class OwnFigures {
     private static final Map<String, String> FIELDS = Map.of("reference_standard", "referenceStandard");
     private static final int LONGEST_NOTE = 1000;
-    private static final int LONGEST_TEXT = 400;
 
     private final Layer layer;
     private final Editions editions;
@@ -208,11 +207,6 @@ class OwnFigures {
             Problem first = line.problems().get(0);
             String column = first.path().substring(first.path().lastIndexOf('.') + 1);
             throw Refusal.field(FIELDS.getOrDefault(column, column), first.message());
-        }
-        for (String text : List.of(row.source(), row.referenceStandard(), row.population())) {
-            if (text.length() > LONGEST_TEXT) {
-                throw Refusal.field("source", "expected texts of at most " + LONGEST_TEXT + " characters");
-            }
         }
         return row;
     }
