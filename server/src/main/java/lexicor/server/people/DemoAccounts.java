@@ -1,12 +1,9 @@
 package lexicor.server.people;
 
-import java.security.SecureRandom;
-import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import lexicor.server.people.PeopleViews.DemoAccount;
-import lexicor.server.people.PeopleViews.NewPerson;
 import lexicor.server.problems.Refusal;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
@@ -20,7 +17,6 @@ public class DemoAccounts {
             "plover", Role.CLINICIAN,
             "dunlin", Role.STUDENT,
             "owl", Role.AUDITOR));
-    private static final int BYTES = 24;
 
     private final boolean demo;
     private final PeopleService people;
@@ -33,12 +29,7 @@ public class DemoAccounts {
     /** Makes the accounts where there are none yet. */
     public void create() {
         if (people.isEmpty()) {
-            NAMES.forEach((name, role) -> {
-                byte[] random = new byte[BYTES];
-                new SecureRandom().nextBytes(random);
-                people.create(
-                        new NewPerson(name, role.id(), Base64.getUrlEncoder().encodeToString(random)));
-            });
+            NAMES.forEach(people::createWithoutPassword);
         }
     }
 

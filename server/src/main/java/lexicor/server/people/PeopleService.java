@@ -20,6 +20,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class PeopleService {
     private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9.-]{1,38}");
     private static final Pattern PIN = Pattern.compile("[0-9]{4,8}");
+    /** What no password's hash is. */
+    private static final String NO_PASSWORD = "";
+
     private static final long MOST_KEPT = 1000;
     private static final Set<Role> KEEPS_CASES = Set.of(Role.CLINICIAN, Role.LEAD);
 
@@ -58,7 +61,22 @@ public class PeopleService {
 
     @Transactional
     public PersonView create(NewPerson request) {
-        String name = Optional.ofNullable(request.name()).orElse("");
+        PersonRecord person = named(request.name(), request.role());
+        rules.check("password", person.name, request.password());
+        person.passwordHash = encoder.encode(request.password());
+        return view(saved(person));
+    }
+
+    /** An account that no password opens. */
+    @Transactional
+    void createWithoutPassword(String name, Role role) {
+        PersonRecord person = named(name, role.id());
+        person.passwordHash = NO_PASSWORD;
+        saved(person);
+    }
+
+    private PersonRecord named(String wanted, String role) {
+        String name = Optional.ofNullable(wanted).orElse("");
         if (!NAME.matcher(name).matches()) {
             throw Refusal.field(
                     "name",
@@ -67,13 +85,11 @@ public class PeopleService {
         if (store.findByName(name).isPresent()) {
             throw Refusal.conflict("name: there is already an account " + name + "; choose another name");
         }
-        rules.check("password", name, request.password());
         PersonRecord person = new PersonRecord();
         person.name = name;
-        person.role = role(request.role());
+        person.role = role(role);
         person.active = true;
-        person.passwordHash = encoder.encode(request.password());
-        return view(saved(person));
+        return person;
     }
 
     /** Changes an account from the version last seen. A new role, a new password or closing it ends its sessions. */
