@@ -60,14 +60,19 @@ class DoorsTest {
         }
     }
 
-    static Caller account(String name, String role) {
-        assertThat(LEXICOR.post(
+    private static Caller account(String name, String role) {
+        return account(LEXICOR, name, role);
+    }
+
+    /** Somebody new, signed in. */
+    static Caller account(Running lexicor, String name, String role) {
+        assertThat(lexicor.post(
                                 "/api/people",
                                 "{\"name\":\"%s\",\"role\":\"%s\",\"password\":\"%s\"}"
                                         .formatted(name, role, Running.PASSWORD))
                         .status())
                 .isEqualTo(201);
-        Caller caller = LEXICOR.anotherCaller();
+        Caller caller = lexicor.anotherCaller();
         assertThat(caller.signIn(name, Running.PASSWORD).status()).isEqualTo(200);
         return caller;
     }

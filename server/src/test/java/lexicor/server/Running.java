@@ -5,6 +5,8 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import lexicor.server.Caller.Answer;
 import lexicor.server.maintenance.DatabaseKey;
 import lexicor.server.people.FirstLead;
@@ -30,6 +32,7 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
     private final Caller caller = new Caller(this::url);
     private final boolean demo;
     private final String stored;
+    private final Map<String, String> settings = new LinkedHashMap<>();
     private ConfigurableApplicationContext context;
     private Path folder;
     private Path data;
@@ -42,6 +45,12 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
     /** On an empty database. */
     public static Running empty() {
         return new Running(false, "");
+    }
+
+    /** With a setting of its own. */
+    Running with(String setting, String value) {
+        settings.put(setting, value);
+        return this;
     }
 
     /** With the demo clinic's cases. */
@@ -93,13 +102,16 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
     }
 
     private void start() {
+        settings.put("data", data.toString());
+        settings.put("port", "0");
+        settings.put("packs", ROOT.resolve("packs").toString());
+        settings.put("demo", demo ? ROOT.resolve("demo").toString() : "");
+        settings.putIfAbsent("requests-per-second", "10000");
         context = SpringApplication.run(
                 LexicorServer.class,
-                "--lexicor.data=" + data,
-                "--lexicor.port=0",
-                "--lexicor.packs=" + ROOT.resolve("packs"),
-                "--lexicor.requests-per-second=10000",
-                "--lexicor.demo=" + (demo ? ROOT.resolve("demo") : ""));
+                settings.entrySet().stream()
+                        .map(s -> "--lexicor." + s.getKey() + "=" + s.getValue())
+                        .toArray(String[]::new));
         signIn();
     }
 

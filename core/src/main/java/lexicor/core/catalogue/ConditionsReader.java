@@ -73,7 +73,9 @@ final class ConditionsReader {
         Entry entry = listed.named("ladders." + id);
         entry.has("id");
         Map<String, String> answers = new LinkedHashMap<>();
-        entry.map("answers").forEach((answer, rung) -> answers.put(answer, rung.asString()));
+        entry.map("answers")
+                .keySet()
+                .forEach(answer -> answers.put(answer, entry.child("answers").text(answer)));
         Map<String, Ladder.Rung> rungs = new LinkedHashMap<>();
         entry.map("rungs").forEach((name, node) -> rungs.put(name, rung(entry, name, node)));
         Ladder ladder = new Ladder(id, entry.text("name"), entry.text("question"), answers, rungs);

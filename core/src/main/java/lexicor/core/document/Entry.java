@@ -18,6 +18,8 @@ import tools.jackson.databind.JsonNode;
  * counts as absent.
  */
 public final class Entry {
+    private static final double CLOSEST = 1e-9;
+
     private final String file;
     private final String path;
     private final JsonNode node;
@@ -111,10 +113,10 @@ public final class Entry {
         return (int) v;
     }
 
-    /** A probability strictly between 0 and 1. */
+    /** A probability strictly between 0 and 1, and by no less than {@link #CLOSEST}. */
     public double openProbability(String field) {
         double v = number(field);
-        if (!(v > 0 && v < 1)) {
+        if (!(v >= CLOSEST && v <= 1 - CLOSEST)) {
             throw problem(field, "expected a probability strictly between 0 and 1, found " + v);
         }
         return v;

@@ -5,6 +5,9 @@ public sealed interface Study {
     /** Size taken for a group whose size is not known (method M1). */
     double ASSUMED_SIZE = 30;
 
+    /** A cell with less of a person than this is empty: its logit would have no variance that can be reckoned with. */
+    double EMPTY_BELOW = 1e-3;
+
     boolean highRiskOfBias();
 
     /** Whether a group's size was not known and {@link #ASSUMED_SIZE} is used in its place. */
@@ -47,9 +50,9 @@ public sealed interface Study {
             return tp + fn + fp + tn;
         }
 
-        /** The cells used for weighing: 0.5 is added to all four where any of them is 0 (method M1). */
+        /** The cells used for weighing: 0.5 is added to all four where any of them is empty (method M1). */
         TwoByTwo corrected() {
-            return tp == 0 || fn == 0 || fp == 0 || tn == 0
+            return Math.min(Math.min(tp, fn), Math.min(fp, tn)) < EMPTY_BELOW
                     ? new TwoByTwo(tp + 0.5, fn + 0.5, fp + 0.5, tn + 0.5, highRiskOfBias, sizeAssumed)
                     : this;
         }

@@ -171,7 +171,8 @@ public final class FhirDocument {
     }
 
     private void measure(MeasureView m, SideView side, String name) {
-        Observation observation = observation(m.id(), m.name(), name);
+        // Some measures have the name of the test that they are taken in.
+        Observation observation = observation("measure/" + m.id(), m.name(), name);
         for (ItemView item : m.items()) {
             var trials = side.values().get(item.item());
             if (trials != null) {

@@ -1,0 +1,151 @@
+package lexicor.server;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.List;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/**
+ * Every page and every tab of it, in both themes and on a telephone: no fault that axe knows, nothing cut off at the
+ * side, nothing said in the console, and everything there is to press reached by Tab with the focus to be seen.
+ */
+class EveryPageBrowserTest extends InBrowser {
+    @RegisterExtension
+    static final Running LEXICOR = Running.demo();
+
+    private static final int MOST_STOPS = 600;
+
+    private static final String WIDTH = "() => document.documentElement.scrollWidth - window.innerWidth";
+
+    /** What has the focus: marked as come by, and what is wrong with the sight of it. */
+    private static final String STOP =
+            """
+            () => {
+              const e = document.activeElement;
+              if (!e || e === document.body) return 'end';
+              if (e.dataset.comeBy) return 'again';
+              e.dataset.comeBy = 'yes';
+              const style = getComputedStyle(e);
+              const seen = e.matches(':focus-visible')
+                && (style.outlineStyle !== 'none' && parseFloat(style.outlineWidth) >= 2 || style.boxShadow !== 'none');
+              const box = e.getBoundingClientRect();
+              const within = box.width > 0 && box.bottom > 0 && box.top < innerHeight;
+              return (seen ? '' : 'no ring ') + (within ? '' : 'out of sight ')
+                + (seen && within ? '' : e.outerHTML.slice(0, 200));
+            }
+            """;
+
+    /** What can be pressed and was not come by; in a group that is moved about in with arrows, one is enough. */
+    private static final String MISSED =
+            """
+            () => [...document.querySelectorAll('a[href], button, input, select, textarea, summary, [tabindex="0"]')]
+              .filter(e => e.checkVisibility({visibilityProperty: true}) && !e.disabled && !e.dataset.comeBy
+                && !e.closest('[inert], [aria-hidden=true]')
+                && !e.closest('[role=tablist], [role=radiogroup], [role=toolbar], [role=group][data-roving]')
+                && !(e.type === 'radio'))
+              .map(e => e.outerHTML.slice(0, 200))
+            """;
+
+    @Override
+    Running lexicor() {
+        return LEXICOR;
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/cases",
+                "/cases/HB-001/ask",
+                "/cases/HB-001/couch",
+                "/cases/HB-001/measures",
+                "/cases/HB-001/weigh",
+                "/cases/HB-001/report",
+                "/cases/HB-001/print",
+                "/cases/HB-001/history",
+                "/history",
+                "/people",
+                "/evidence",
+                "/evidence/pair?criterion=neer/pain&condition=subacromial-pain",
+                "/exchange",
+                "/settings",
+                "/nowhere"
+            })
+    void isForEverybody(String path) {
+        List<String> said = new ArrayList<>();
+        page.onConsoleMessage(m -> {
+            if (List.of("error", "warning").contains(m.type())) {
+                said.add(m.text());
+            }
+        });
+        page.onPageError(said::add);
+        page.addInitScript("localStorage.setItem('lexicor.caution-read', 'yes')");
+        for (String theme : List.of("light", "dark")) {
+            page.addInitScript("localStorage.setItem('lexicor.theme', '" + theme + "')");
+            page.navigate(LEXICOR.url(path));
+            settled();
+            accessible(theme + " " + path);
+            everyTab(theme + " " + path);
+        }
+        byKeysAlone(path);
+        page.setViewportSize(390, 844);
+        page.navigate(LEXICOR.url(path));
+        settled();
+        narrow(path);
+        Assertions.assertThat(said).as("console").isEmpty();
+    }
+
+    private void settled() {
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.locator("h1, h2").first().waitFor();
+    }
+
+    private Locator tabs() {
+        return page.getByRole(AriaRole.TAB);
+    }
+
+    private void everyTab(String where) {
+        for (int i = 0; i < tabs().count(); i++) {
+            tabs().nth(i).click();
+            settled();
+            accessible(where + ", tab " + tabs().nth(i).textContent());
+        }
+    }
+
+    private void narrow(String path) {
+        Assertions.assertThat(page.evaluate(WIDTH)).as("cut off at " + path).isEqualTo(0);
+        for (int i = 0; i < tabs().count(); i++) {
+            tabs().nth(i).click();
+            settled();
+            Assertions.assertThat(page.evaluate(WIDTH))
+                    .as("cut off at %s, tab %s", path, tabs().nth(i).textContent())
+                    .isEqualTo(0);
+        }
+    }
+
+    private void byKeysAlone(String path) {
+        page.navigate(LEXICOR.url(path));
+        settled();
+        List<String> faults = new ArrayList<>();
+        int stops = 0;
+        for (; stops < MOST_STOPS; stops++) {
+            page.keyboard().press("Tab");
+            String stop = (String) page.evaluate(STOP);
+            if (List.of("end", "again").contains(stop)) {
+                break;
+            }
+            if (!stop.isEmpty()) {
+                faults.add(stop);
+            }
+        }
+        Assertions.assertThat(stops).as("stops of " + path).isBetween(1, MOST_STOPS - 1);
+        Assertions.assertThat(faults).as("focus of " + path).isEmpty();
+        Assertions.assertThat((List<?>) page.evaluate(MISSED))
+                .as("missed by Tab at " + path)
+                .isEmpty();
+    }
+}
