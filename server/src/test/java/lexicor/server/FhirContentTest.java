@@ -85,7 +85,7 @@ class FhirContentTest {
             chances(code, bundle);
         }
         assertThat(sides).isGreaterThan(100);
-        assertThat(values).isGreaterThan(40);
+        assertThat(values).isGreaterThan(30);
     }
 
     private static int measures(String code, JsonNode view, Map<String, JsonNode> observations) {

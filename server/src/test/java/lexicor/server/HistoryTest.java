@@ -48,7 +48,7 @@ class HistoryTest {
                 .orElseThrow();
         assertThat(entry.get("who").asString()).isEqualTo("heron");
         assertThat(entry.get("lines").toString())
-                .contains("\"field\":\"gapMm\"", "\"before\":\"22\"", "\"after\":\"2\"");
+                .contains("\"field\":\"gap\"", "\"before\":\"22 mm\"", "\"after\":\"2 mm\"");
         assertThat(entry.get("canBringBack").asBoolean()).isTrue();
 
         JsonNode then = LEXICOR.get(code + "/history/at?tap=" + first).body();

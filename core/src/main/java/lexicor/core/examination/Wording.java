@@ -16,7 +16,7 @@ import lexicor.core.examination.ReadingValue.Flag;
 import lexicor.core.examination.ReadingValue.Quantity;
 
 /** Readings in plain words. */
-final class Wording {
+public final class Wording {
     private record Words(String name, String whenTrue, String whenFalse) {}
 
     private static final Map<ReadingLeaf, Words> WORDS = new EnumMap<>(ReadingLeaf.class);
@@ -77,6 +77,12 @@ final class Wording {
         name(ReadingLeaf.RATIO, "ratio");
         name(ReadingLeaf.SCORE, "score");
         name(ReadingLeaf.PAIN_SEVERITY, "pain score");
+        name(ReadingLeaf.PINCH_KG, "pinch");
+        name(ReadingLeaf.MARK_GUARDED, "guarded");
+        name(ReadingLeaf.MARK_CHEATED, "got round it");
+        name(ReadingLeaf.MARK_CONFIRMED, "negative confirmed");
+        name(ReadingLeaf.MARK_CANNOT_TELL, "can't tell");
+        name(ReadingLeaf.MARK_NOT_DONE, "not done");
     }
 
     private Wording() {}
@@ -93,7 +99,14 @@ final class Wording {
         return WORDS.get(leaf).name();
     }
 
-    static String code(String code) {
+    /** What a leaf stands for, other than any other leaf: what is so where a flag is set, or what a value is of. */
+    public static String label(ReadingLeaf leaf) {
+        Words words = WORDS.get(leaf);
+        return leaf.kind() == Kind.FLAG ? words.whenTrue() : words.name();
+    }
+
+    /** A code in words. */
+    public static String code(String code) {
         return CODES.getOrDefault(code, code.replace('-', ' '));
     }
 

@@ -21,6 +21,7 @@ import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.examination.Place;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Tap;
+import lexicor.core.examination.Wording;
 import lexicor.server.cases.CaseViews.Examination;
 import lexicor.server.cases.CaseViews.NewTap;
 import lexicor.server.cases.HistoryViews.Happened;
@@ -142,7 +143,7 @@ class CaseHistory {
             boolean canBringBack = false;
             for (Map.Entry<String, Object> change : assembly.view(t).changes().entrySet()) {
                 Object was = at.get(change.getKey());
-                lines.add(new Revised.Line(change.getKey(), words(was), words(change.getValue())));
+                lines.add(line(change.getKey(), was, change.getValue()));
                 Object is = value(now.get(t.visit), assembly.tap(t), change.getKey());
                 canBringBack |= !t.undone && was != null && !Objects.equals(words(was), words(is));
                 if (!t.undone) {
@@ -224,7 +225,9 @@ class CaseHistory {
                 .measure(m.measure)
                 .map(Measure::name)
                 .orElse(m.measure);
-        String item = ReadingLeaf.named(m.item).map(MeasureComparison::label).orElse(m.item);
+        String item = ReadingLeaf.named(m.item)
+                .map(MeasureComparison::label)
+                .orElseGet(() -> MeasureChanges.noteName(m.item));
         String value = m.amount == null ? m.word : number(m.amount);
         return Map.of(measure + ", " + item + ", " + m.side + ", visit " + m.visit, String.valueOf(value));
     }
@@ -257,6 +260,21 @@ class CaseHistory {
         c.ladders.forEach((ladder, answer) -> flat.put("ladder " + ladder, answer));
         flat.values().removeIf(String::isEmpty);
         return flat;
+    }
+
+    private static Revised.Line line(String leaf, Object was, Object is) {
+        return ReadingLeaf.named(leaf)
+                .map(l -> new Revised.Line(Wording.label(l), words(l, was), words(l, is)))
+                .orElseGet(() -> new Revised.Line(leaf, words(was), words(is)));
+    }
+
+    private static String words(ReadingLeaf leaf, Object value) {
+        String plain = words(value);
+        return switch (leaf.kind()) {
+            case FLAG -> plain;
+            case CODE -> Wording.code(plain);
+            case QUANTITY -> plain.isEmpty() ? plain : (plain + " " + leaf.unit()).strip();
+        };
     }
 
     private static String words(Object value) {

@@ -22,6 +22,15 @@ record MeasureChanges(Map<String, List<Value>> byItem) {
     static final String END_FEEL = "endFeel";
     static final Set<String> END_FEELS = Set.of("hard", "firm", "soft", "springy", "empty", "guarded");
 
+    private static final Map<String, String> NOTE_NAMES = Map.of(
+            LEVER, "lever in cm",
+            GRADE, "grade",
+            PAIN_AT_REST, "pain at rest",
+            PAIN_UNDER_LOAD, "pain under load",
+            FAMILIAR_PAIN, "familiar pain",
+            CHEATED, "got round it",
+            END_FEEL, "end feel");
+
     private static final int MOST_TRIALS = 3;
     private static final double LONGEST_LEVER_CM = 100;
     private static final double MOST_PAIN = 10;
@@ -31,6 +40,11 @@ record MeasureChanges(Map<String, List<Value>> byItem) {
 
     /** An amount or a word; the other is null. */
     record Value(Double amount, String word) {}
+
+    /** A note's name in words. */
+    static String noteName(String note) {
+        return NOTE_NAMES.getOrDefault(note, note);
+    }
 
     /** What can be noted beside the readings of a measure. */
     static List<String> notes(Measure measure) {

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.UUID;
 import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.core.examination.Wording;
 import lexicor.server.cases.CaseReader.WholeCase;
 import lexicor.server.cases.CaseViews.FindingView;
 import lexicor.server.cases.CaseViews.PlaceReadings;
@@ -128,14 +129,17 @@ public final class FhirDocument {
     }
 
     private static void component(Observation observation, String leaf, Object value) {
-        var part = observation.addComponent().setCode(Codes.own(leaf, leaf));
+        var part = observation
+                .addComponent()
+                .setCode(Codes.own(
+                        leaf, ReadingLeaf.named(leaf).map(Wording::label).orElse(leaf)));
         if (value instanceof Boolean truth) {
             part.setValue(new BooleanType(truth));
         } else if (value instanceof Number number) {
             String unit = ReadingLeaf.named(leaf).map(ReadingLeaf::unit).orElse("");
             part.setValue(Codes.quantity(number.doubleValue(), unit));
         } else {
-            part.setValue(Codes.own(String.valueOf(value), String.valueOf(value)));
+            part.setValue(Codes.own(String.valueOf(value), Wording.code(String.valueOf(value))));
         }
     }
 
