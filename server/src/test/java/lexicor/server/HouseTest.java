@@ -32,7 +32,9 @@ class HouseTest {
             return List.of();
         }
         try (Stream<Path> files = Files.list(backups)) {
-            return files.filter(f -> f.toString().endsWith(".zip")).sorted().toList();
+            return files.filter(f -> f.getFileName().toString().matches("lexicor-\\d+-\\d+\\.zip"))
+                    .sorted()
+                    .toList();
         }
     }
 
