@@ -1,4 +1,10 @@
-import { type QueryClient, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import {
+  type QueryClient,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from "@tanstack/react-query";
 import { call, Problem } from "./client";
 import type {
   Apart,
@@ -59,11 +65,19 @@ export function useCatalogue() {
   });
 }
 
+/** As many as the list of cases comes with at a time. */
+const CASES_AT_A_TIME = 50;
+
+/** The cases one may open, the latest first, and on request those before them. */
 export function useCases(search: string) {
-  return useQuery({
+  return useInfiniteQuery({
     queryKey: ["cases", search],
-    queryFn: () => call<CaseSummary[]>(`/api/cases?search=${encodeURIComponent(search)}`),
+    queryFn: ({ pageParam }) =>
+      call<CaseSummary[]>(`/api/cases?search=${encodeURIComponent(search)}&page=${pageParam}`),
+    initialPageParam: 0,
+    getNextPageParam: (last, pages) => (last.length < CASES_AT_A_TIME ? undefined : pages.length),
     placeholderData: (previous) => previous,
+    select: (found) => found.pages.flat(),
   });
 }
 

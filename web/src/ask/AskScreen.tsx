@@ -30,7 +30,7 @@ export function AskScreen() {
     });
   };
   return (
-    <main className="grid min-h-0 flex-1 grid-cols-[500px_1fr] max-lg:grid-cols-1 max-lg:overflow-auto">
+    <main className="grid min-h-0 flex-1 grid-cols-[500px_1fr] max-lg:block max-lg:overflow-auto max-lg:[&>*]:overflow-visible">
       <section
         aria-label="The patient"
         className="flex flex-col gap-3 overflow-auto border-r-[1.5px] border-line p-5"

@@ -19,7 +19,7 @@ export function CandidateRow(props: {
   }
   const usual = condition.baseRates[props.intake.setting] ?? 0;
   return (
-    <li className="grid grid-cols-[1fr_auto_96px_48px] items-center gap-3 border-b border-line py-1">
+    <li className="candidate-grid items-center border-b border-line py-1">
       <span className="text-[17px] leading-tight">
         {condition.name}
         <BaseRate
@@ -31,7 +31,7 @@ export function CandidateRow(props: {
       </span>
       <RadioGroup.Root
         aria-label={`Suspicion of ${condition.name}`}
-        className="grid w-[340px] grid-cols-5"
+        className="candidate-notches"
         value={choice.suspicion}
         onValueChange={(suspicion) => props.onChange({ ...choice, suspicion })}
       >

@@ -23,11 +23,11 @@ export function Candidates(props: {
         a bedside rule of thumb.
       </p>
       <div
-        className="grid grid-cols-[1fr_auto_96px_48px] items-end gap-3 border-b-2 border-ink text-[14px] text-soft"
+        className="candidate-grid items-end border-b-2 border-ink text-[14px] text-soft"
         aria-hidden="true"
       >
         <span>Candidate, base rate</span>
-        <span className="grid w-[340px] grid-cols-5 text-center leading-tight">
+        <span className="candidate-notches text-center leading-tight">
           {catalogue.suspicions.map((s) => (
             <span key={s.id}>{s.label}</span>
           ))}
@@ -50,10 +50,10 @@ export function Candidates(props: {
           />
         ))}
       </ul>
-      <label className="flex items-center gap-3 text-[16px]">
+      <label className="flex flex-wrap items-center gap-3 text-[16px]">
         Add a candidate
         <select
-          className="field max-w-[420px]"
+          className="field w-[420px]"
           value=""
           onChange={(e) =>
             onChange([...intake.candidates, { condition: e.target.value, suspicion: "as-usual" }])

@@ -51,6 +51,16 @@ export function CasesScreen() {
             <CaseLine key={c.code} summary={c} />
           ))}
         </ul>
+        {cases.hasNextPage && (
+          <button
+            type="button"
+            className="choice self-start"
+            disabled={cases.isFetchingNextPage}
+            onClick={() => cases.fetchNextPage()}
+          >
+            Show earlier cases
+          </button>
+        )}
       </main>
     </>
   );

@@ -72,7 +72,7 @@ export function DialRow(props: {
           {dial.label} <span className="text-soft">{dial.unit === "degrees" ? "\u00b0" : dial.unit}</span>
         </div>
       )}
-      <div className="flex items-center gap-[3px] text-[16px]">
+      <div className="flex flex-wrap items-center gap-[3px] text-[16px]">
         {!props.compact && <span className="w-[104px] px-1 leading-tight">{dial.label}</span>}
         {props.compact && stepper(-1)}
         {input}

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { Catalogue, EvidenceIndex, PairLine } from "../api/types";
 import { factor } from "../pieces/format";
+import { WideTable } from "../pieces/WideTable";
 import { pairAddress } from "./address";
 import { conditionsOf } from "./conditions";
 import { OtherPair } from "./OtherPair";
@@ -64,50 +65,40 @@ export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
           {found.length} of {index.pairs.length} pairs
         </span>
       </div>
-      <table className="w-full border-collapse text-[16px]">
-        <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
-          <tr>
-            {["Test, criterion", "Condition", "Rows", "Checked", "People", "If positive", "If negative"].map(
-              (h) => (
-                <th key={h} scope="col" className="pr-4 font-normal">
-                  {h}
-                </th>
-              ),
+      <WideTable
+        label="Pairs"
+        heads={["Test, criterion", "Condition", "Rows", "Checked", "People", "If positive", "If negative"]}
+      >
+        {found.map((p) => (
+          <tr key={`${p.criterion} ${p.condition}`} className="border-b border-line align-baseline">
+            <td className="pr-4">
+              <Link
+                className="inline-flex min-h-8 items-center underline"
+                to={pairAddress(p.criterion, p.condition)}
+              >
+                {p.name}
+              </Link>
+            </td>
+            <td className="pr-4">{p.conditionName}</td>
+            <td className="pr-4">{p.rows}</td>
+            <td className="pr-4">
+              {p.rows - p.unchecked - p.disputed || "none"}
+              {p.disputed > 0 && <b>, {p.disputed} disputed</b>}
+            </td>
+            <td className="pr-4">{p.people > 0 ? Math.round(p.people) : ""}</td>
+            {p.positive && p.negative ? (
+              <>
+                <td className="pr-4">{factor(p.positive.value)}</td>
+                <td>{factor(p.negative.value)}</td>
+              </>
+            ) : (
+              <td colSpan={2} className="text-soft">
+                {STATUS[p.status]}
+              </td>
             )}
           </tr>
-        </thead>
-        <tbody>
-          {found.map((p) => (
-            <tr key={`${p.criterion} ${p.condition}`} className="border-b border-line align-baseline">
-              <td className="pr-4">
-                <Link
-                  className="inline-flex min-h-8 items-center underline"
-                  to={pairAddress(p.criterion, p.condition)}
-                >
-                  {p.name}
-                </Link>
-              </td>
-              <td className="pr-4">{p.conditionName}</td>
-              <td className="pr-4">{p.rows}</td>
-              <td className="pr-4">
-                {p.rows - p.unchecked - p.disputed || "none"}
-                {p.disputed > 0 && <b>, {p.disputed} disputed</b>}
-              </td>
-              <td className="pr-4">{p.people > 0 ? Math.round(p.people) : ""}</td>
-              {p.positive && p.negative ? (
-                <>
-                  <td className="pr-4">{factor(p.positive.value)}</td>
-                  <td>{factor(p.negative.value)}</td>
-                </>
-              ) : (
-                <td colSpan={2} className="text-soft">
-                  {STATUS[p.status]}
-                </td>
-              )}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </WideTable>
       <OtherPair catalogue={catalogue} />
     </>
   );

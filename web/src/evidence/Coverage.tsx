@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import type { Catalogue, EvidenceIndex } from "../api/types";
+import { Sideways } from "../pieces/Sideways";
 import { Toggles } from "../pieces/Toggles";
 import { pairAddress } from "./address";
 
@@ -25,8 +26,7 @@ export function Coverage(props: { index: EvidenceIndex; catalogue: Catalogue }) 
         {silent.length} of {tests.length} tests have no figure for any of these conditions. A blank is not
         zero: nothing is known.
       </p>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a wide table has to scroll by keyboard */}
-      <section aria-label="Coverage" tabIndex={0} className="overflow-auto">
+      <Sideways label="Coverage">
         <table className="border-collapse text-[14px]">
           <thead>
             <tr>
@@ -70,7 +70,7 @@ export function Coverage(props: { index: EvidenceIndex; catalogue: Catalogue }) 
             ))}
           </tbody>
         </table>
-      </section>
+      </Sideways>
     </>
   );
 }

@@ -1,4 +1,5 @@
 import type { Pooled, Share, StudyRow } from "../api/types";
+import { Sideways } from "../pieces/Sideways";
 
 const ROW = 26;
 const LABEL = 330;
@@ -26,87 +27,89 @@ export function ForestPlot(props: { studies: StudyRow[]; pooled: Pooled }) {
     },
   ];
   return (
-    <figure className="m-0 overflow-x-auto">
-      <svg viewBox={`0 0 ${WIDTH} ${height}`} className="block w-full min-w-[900px]" role="img">
-        <title>
-          Forest plot of sensitivity and specificity, {studies.length} {studies.length === 1 ? "row" : "rows"}
-          ; the numbers are in the table below
-        </title>
-        {studies.map((s, i) => (
-          <text
-            key={`${s.source} ${s.year} ${s.population}`}
-            x="0"
-            y={TOP + i * ROW + 5}
-            fontSize="15"
-            fill="var(--ink)"
-          >
-            {short(s)}
+    <figure className="m-0">
+      <Sideways label="Forest plot">
+        <svg viewBox={`0 0 ${WIDTH} ${height}`} className="block w-full min-w-[900px]" role="img">
+          <title>
+            Forest plot of sensitivity and specificity, {studies.length}{" "}
+            {studies.length === 1 ? "row" : "rows"}; the numbers are in the table below
+          </title>
+          {studies.map((s, i) => (
+            <text
+              key={`${s.source} ${s.year} ${s.population}`}
+              x="0"
+              y={TOP + i * ROW + 5}
+              fontSize="15"
+              fill="var(--ink)"
+            >
+              {short(s)}
+            </text>
+          ))}
+          <text x="0" y={TOP + studies.length * ROW + 8} fontSize="15" fontWeight="700" fill="var(--ink)">
+            {pooled.studies === 1 ? "Weighed with" : "Pooled"}
           </text>
-        ))}
-        <text x="0" y={TOP + studies.length * ROW + 8} fontSize="15" fontWeight="700" fill="var(--ink)">
-          {pooled.studies === 1 ? "Weighed with" : "Pooled"}
-        </text>
-        <text x="0" y={TOP + (studies.length + 1) * ROW + 8} fontSize="15" fill="var(--soft)">
-          In a new clinic
-        </text>
-        {panels.map((p) => {
-          const x = (value: number) => p.left + value * PANEL;
-          const foot = TOP + (studies.length + 1) * ROW + 20;
-          const mean = p.name === "Sensitivity" ? pooled.sensitivity : pooled.specificity;
-          const next = p.name === "Sensitivity" ? pooled.newClinicSensitivity : pooled.newClinicSpecificity;
-          return (
-            <g key={p.name}>
-              <text x={p.left} y="14" fontSize="15" fontWeight="700" fill="var(--ink)">
-                {p.name}
-              </text>
-              <line x1={x(0)} x2={x(1)} y1={foot} y2={foot} stroke="var(--edge)" />
-              {[0, 0.25, 0.5, 0.75, 1].map((t) => (
-                <g key={t}>
-                  <line x1={x(t)} x2={x(t)} y1={foot} y2={foot + 5} stroke="var(--edge)" />
-                  <text x={x(t)} y={foot + 20} textAnchor="middle" fontSize="13" fill="var(--soft)">
-                    {t}
-                  </text>
-                </g>
-              ))}
-              <line
-                x1={x(mean.value)}
-                x2={x(mean.value)}
-                y1={TOP - 12}
-                y2={foot}
-                stroke="var(--line)"
-                strokeDasharray="4 4"
-              />
-              {studies.map((s, i) => {
-                const share = p.of(s);
-                return (
-                  share && (
-                    <Line
-                      key={`${s.source} ${s.year} ${s.population}`}
-                      share={share}
-                      x={x}
-                      y={TOP + i * ROW}
-                      size={s.used ? 5 + 13 * Math.sqrt(p.share(s)) : 0}
-                    />
-                  )
-                );
-              })}
-              <path
-                d={diamond(x(mean.low), x(mean.value), x(mean.high), TOP + studies.length * ROW + 3)}
-                fill="var(--teal)"
-              />
-              <line
-                x1={x(next.low)}
-                x2={x(next.high)}
-                y1={TOP + (studies.length + 1) * ROW + 3}
-                y2={TOP + (studies.length + 1) * ROW + 3}
-                stroke="var(--teal)"
-                strokeWidth="5"
-                opacity="0.35"
-              />
-            </g>
-          );
-        })}
-      </svg>
+          <text x="0" y={TOP + (studies.length + 1) * ROW + 8} fontSize="15" fill="var(--soft)">
+            In a new clinic
+          </text>
+          {panels.map((p) => {
+            const x = (value: number) => p.left + value * PANEL;
+            const foot = TOP + (studies.length + 1) * ROW + 20;
+            const mean = p.name === "Sensitivity" ? pooled.sensitivity : pooled.specificity;
+            const next = p.name === "Sensitivity" ? pooled.newClinicSensitivity : pooled.newClinicSpecificity;
+            return (
+              <g key={p.name}>
+                <text x={p.left} y="14" fontSize="15" fontWeight="700" fill="var(--ink)">
+                  {p.name}
+                </text>
+                <line x1={x(0)} x2={x(1)} y1={foot} y2={foot} stroke="var(--edge)" />
+                {[0, 0.25, 0.5, 0.75, 1].map((t) => (
+                  <g key={t}>
+                    <line x1={x(t)} x2={x(t)} y1={foot} y2={foot + 5} stroke="var(--edge)" />
+                    <text x={x(t)} y={foot + 20} textAnchor="middle" fontSize="13" fill="var(--soft)">
+                      {t}
+                    </text>
+                  </g>
+                ))}
+                <line
+                  x1={x(mean.value)}
+                  x2={x(mean.value)}
+                  y1={TOP - 12}
+                  y2={foot}
+                  stroke="var(--line)"
+                  strokeDasharray="4 4"
+                />
+                {studies.map((s, i) => {
+                  const share = p.of(s);
+                  return (
+                    share && (
+                      <Line
+                        key={`${s.source} ${s.year} ${s.population}`}
+                        share={share}
+                        x={x}
+                        y={TOP + i * ROW}
+                        size={s.used ? 5 + 13 * Math.sqrt(p.share(s)) : 0}
+                      />
+                    )
+                  );
+                })}
+                <path
+                  d={diamond(x(mean.low), x(mean.value), x(mean.high), TOP + studies.length * ROW + 3)}
+                  fill="var(--teal)"
+                />
+                <line
+                  x1={x(next.low)}
+                  x2={x(next.high)}
+                  y1={TOP + (studies.length + 1) * ROW + 3}
+                  y2={TOP + (studies.length + 1) * ROW + 3}
+                  stroke="var(--teal)"
+                  strokeWidth="5"
+                  opacity="0.35"
+                />
+              </g>
+            );
+          })}
+        </svg>
+      </Sideways>
       <figcaption className="text-[14px] text-soft">
         Squares as large as a study's weight; an open ring is a row that is not pooled. Dark diamond: the
         value weighed with and how well it is known; pale bar: what a new clinic may find. A specificity is

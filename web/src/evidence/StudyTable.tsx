@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import type { Share, StudyRow } from "../api/types";
+import { WideTable } from "../pieces/WideTable";
 import { checkWords } from "./checked";
 
 const KINDS: Record<string, string> = {
@@ -25,56 +26,45 @@ export function StudyTable(props: { studies: StudyRow[]; actions?: (row: StudyRo
     ...(props.actions ? ["Lead"] : []),
   ];
   return (
-    <section aria-label="Studies" className="overflow-x-auto">
+    <section aria-label="Studies">
       <h2 className="m-0 text-[20px] font-bold">Rows as printed</h2>
-      <table className="w-full border-collapse text-[15px]">
-        <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
-          <tr>
-            {heads.map((h) => (
-              <th key={h} scope="col" className="pr-3 font-normal">
-                {h}
-              </th>
-            ))}
+      <WideTable label="Rows of the pair" heads={heads}>
+        {props.studies.map((s) => (
+          <tr key={s.fingerprint} className="border-b border-line align-top">
+            <td className="py-1 pr-3">
+              {s.source}, {s.year}
+              {s.from === "added" && <b className="block">the department's own</b>}
+              {s.note && <span className="block text-soft">{s.note}</span>}
+              {s.shipped && (
+                <span className="block border-l-4 border-teal pl-2 text-soft">
+                  changed by the department; shipped: sensitivity {s.shipped.sensitivity}
+                  {s.shipped.specificity !== undefined && `, specificity ${s.shipped.specificity}`}, with{" "}
+                  {s.shipped.diseased ?? "not known"}, without {s.shipped.healthy ?? "not known"}, bias{" "}
+                  {s.shipped.bias} ({s.shipped.source}, {s.shipped.year})
+                </span>
+              )}
+            </td>
+            <td className="pr-3">{KINDS[s.kind]}</td>
+            <td className="pr-3">{share(s.sensitivity)}</td>
+            <td className="pr-3">{s.specificity ? share(s.specificity) : "none"}</td>
+            <td className="pr-3">
+              {size(s.diseased)}, {s.specificity ? size(s.healthy) : "none"}
+            </td>
+            <td className="pr-3">{s.referenceStandard || "not noted"}</td>
+            <td className="pr-3">{s.population || "not noted"}</td>
+            <td className="pr-3">{s.bias}</td>
+            <td className="pr-3">
+              {s.used
+                ? `${(100 * s.sensitivityShare).toFixed(0)} and ${(100 * s.specificityShare).toFixed(0)}\u202f%`
+                : "not pooled"}
+            </td>
+            <td className={s.check.state === "disputed" ? "pr-3 font-semibold" : "pr-3"}>
+              {checkWords(s.check)}
+            </td>
+            {props.actions && <td className="py-1">{props.actions(s)}</td>}
           </tr>
-        </thead>
-        <tbody>
-          {props.studies.map((s) => (
-            <tr key={s.fingerprint} className="border-b border-line align-top">
-              <td className="py-1 pr-3">
-                {s.source}, {s.year}
-                {s.from === "added" && <b className="block">the department's own</b>}
-                {s.note && <span className="block text-soft">{s.note}</span>}
-                {s.shipped && (
-                  <span className="block border-l-4 border-teal pl-2 text-soft">
-                    changed by the department; shipped: sensitivity {s.shipped.sensitivity}
-                    {s.shipped.specificity !== undefined && `, specificity ${s.shipped.specificity}`}, with{" "}
-                    {s.shipped.diseased ?? "not known"}, without {s.shipped.healthy ?? "not known"}, bias{" "}
-                    {s.shipped.bias} ({s.shipped.source}, {s.shipped.year})
-                  </span>
-                )}
-              </td>
-              <td className="pr-3">{KINDS[s.kind]}</td>
-              <td className="pr-3">{share(s.sensitivity)}</td>
-              <td className="pr-3">{s.specificity ? share(s.specificity) : "none"}</td>
-              <td className="pr-3">
-                {size(s.diseased)}, {s.specificity ? size(s.healthy) : "none"}
-              </td>
-              <td className="pr-3">{s.referenceStandard || "not noted"}</td>
-              <td className="pr-3">{s.population || "not noted"}</td>
-              <td className="pr-3">{s.bias}</td>
-              <td className="pr-3">
-                {s.used
-                  ? `${(100 * s.sensitivityShare).toFixed(0)} and ${(100 * s.specificityShare).toFixed(0)}\u202f%`
-                  : "not pooled"}
-              </td>
-              <td className={s.check.state === "disputed" ? "pr-3 font-semibold" : "pr-3"}>
-                {checkWords(s.check)}
-              </td>
-              {props.actions && <td>{props.actions(s)}</td>}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </WideTable>
     </section>
   );
 }

@@ -3,6 +3,7 @@ import type { DepartmentSettings, EvidenceIndex } from "../api/types";
 import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { factor, percent } from "../pieces/format";
+import { WideTable } from "../pieces/WideTable";
 import { conditionsOf } from "./conditions";
 import { KeepDesign } from "./KeepDesign";
 import { useDesign } from "./queries";
@@ -82,61 +83,48 @@ export function Workbench(props: { index: EvidenceIndex; settings: DepartmentSet
       {shown && (
         <div className="flex flex-wrap items-start gap-6">
           <ThresholdPlot design={shown} />
-          <table className="border-collapse text-[16px]">
-            <caption className="pb-1 text-left text-soft">
-              Each threshold, beside the same if no two tests had anything in common; and where it would lead
-              from three base rates, positive and negative.
-            </caption>
-            <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
-              <tr>
-                <th scope="col" className="pr-4 font-normal">
-                  At least
+          <WideTable
+            narrow
+            label="Thresholds"
+            heads={[
+              "At least",
+              "Sensitivity",
+              "Specificity",
+              "If positive",
+              "If negative",
+              ...(shown.rules[0]?.fromBaseRates.map((b) => `From ${percent(b.pretest)}`) ?? []),
+            ]}
+            caption={
+              <span className="text-soft">
+                Each threshold, beside the same if no two tests had anything in common; and where it would
+                lead from three base rates, positive and negative.
+              </span>
+            }
+          >
+            {shown.rules.map((r) => (
+              <tr key={r.atLeast} className="border-b border-line">
+                <th scope="row" className="pr-4 text-left font-semibold">
+                  {r.atLeast} of {shown.rules.length}
                 </th>
-                <th scope="col" className="pr-4 font-normal">
-                  Sensitivity
-                </th>
-                <th scope="col" className="pr-4 font-normal">
-                  Specificity
-                </th>
-                <th scope="col" className="pr-4 font-normal">
-                  If positive
-                </th>
-                <th scope="col" className="pr-4 font-normal">
-                  If negative
-                </th>
-                {shown.rules[0]?.fromBaseRates.map((b) => (
-                  <th key={b.pretest} scope="col" className="pr-4 font-normal">
-                    From {percent(b.pretest)}
-                  </th>
+                {[
+                  [r.worth.sensitivity.toFixed(2), r.independent.sensitivity.toFixed(2)],
+                  [r.worth.specificity.toFixed(2), r.independent.specificity.toFixed(2)],
+                  [factor(r.worth.lrPositive), factor(r.independent.lrPositive)],
+                  [factor(r.worth.lrNegative), factor(r.independent.lrNegative)],
+                ].map(([own, alone], i) => (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: four columns that stay where they are
+                  <td key={i} className="pr-4">
+                    <b>{own}</b> <span className="text-soft">({alone})</span>
+                  </td>
+                ))}
+                {r.fromBaseRates.map((b) => (
+                  <td key={b.pretest} className="pr-4">
+                    {percent(b.ifPositive)}, {percent(b.ifNegative)}
+                  </td>
                 ))}
               </tr>
-            </thead>
-            <tbody>
-              {shown.rules.map((r) => (
-                <tr key={r.atLeast} className="border-b border-line">
-                  <th scope="row" className="pr-4 text-left font-semibold">
-                    {r.atLeast} of {shown.rules.length}
-                  </th>
-                  {[
-                    [r.worth.sensitivity.toFixed(2), r.independent.sensitivity.toFixed(2)],
-                    [r.worth.specificity.toFixed(2), r.independent.specificity.toFixed(2)],
-                    [factor(r.worth.lrPositive), factor(r.independent.lrPositive)],
-                    [factor(r.worth.lrNegative), factor(r.independent.lrNegative)],
-                  ].map(([own, alone], i) => (
-                    // biome-ignore lint/suspicious/noArrayIndexKey: four columns that stay where they are
-                    <td key={i} className="pr-4">
-                      <b>{own}</b> <span className="text-soft">({alone})</span>
-                    </td>
-                  ))}
-                  {r.fromBaseRates.map((b) => (
-                    <td key={b.pretest} className="pr-4">
-                      {percent(b.ifPositive)}, {percent(b.ifNegative)}
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
+            ))}
+          </WideTable>
         </div>
       )}
     </div>

@@ -50,7 +50,7 @@ export function CaseHistory() {
           </Link>
         )}
       </TopBar>
-      <main className="grid min-h-0 flex-1 grid-cols-[1fr_420px] max-lg:grid-cols-1 max-lg:overflow-auto">
+      <main className="grid min-h-0 flex-1 grid-cols-[1fr_420px] max-lg:block max-lg:overflow-auto max-lg:[&>*]:overflow-visible">
         <section
           aria-label="What happened"
           className="min-h-0 overflow-auto px-5 py-4 max-lg:overflow-visible"

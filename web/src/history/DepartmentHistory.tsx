@@ -5,6 +5,7 @@ import { call } from "../api/client";
 import type { DepartmentChange } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { WideTable } from "../pieces/WideTable";
 import { Lines } from "./Lines";
 
 /** What was changed in the department, by whom and when; and the way to a case's own history. */
@@ -43,32 +44,18 @@ export function DepartmentHistory() {
           </form>
         </div>
         <ErrorNote error={changes.error} />
-        <table className="w-full border-collapse text-[16px]">
-          <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
-            <tr>
-              {["When", "Who", "What", "Change"].map((h) => (
-                <th key={h} scope="col" className="pr-4 font-normal">
-                  {h}
-                </th>
-              ))}
+        <WideTable label="Changes in the department" heads={["When", "Who", "What", "Change"]}>
+          {changes.data?.map((c) => (
+            <tr key={`${c.at} ${c.subject} ${c.lines[0]?.field}`} className="border-b border-line align-top">
+              <td className="py-1 pr-4 whitespace-nowrap">{new Date(c.at).toLocaleString("en-GB")}</td>
+              <td className="pr-4">{c.who || "Lexicor"}</td>
+              <td className="pr-4">{c.subject}</td>
+              <td>
+                <Lines lines={c.lines} />
+              </td>
             </tr>
-          </thead>
-          <tbody>
-            {changes.data?.map((c) => (
-              <tr
-                key={`${c.at} ${c.subject} ${c.lines[0]?.field}`}
-                className="border-b border-line align-top"
-              >
-                <td className="py-1 pr-4 whitespace-nowrap">{new Date(c.at).toLocaleString("en-GB")}</td>
-                <td className="pr-4">{c.who || "Lexicor"}</td>
-                <td className="pr-4">{c.subject}</td>
-                <td>
-                  <Lines lines={c.lines} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+          ))}
+        </WideTable>
         <div className="flex gap-3">
           <button type="button" className="choice" disabled={page === 0} onClick={() => setPage(page - 1)}>
             Later

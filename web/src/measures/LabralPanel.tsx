@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { CaseView, Catalogue, Labral, Weighed } from "../api/types";
 import { Mark, outcomeWord } from "../pieces/Mark";
+import { WideTable } from "../pieces/WideTable";
 
 /** The labral tests at a glance: which were done, where it hurt, what the counts and clusters come to. */
 export function LabralPanel(props: {
@@ -46,39 +47,28 @@ export function LabralPanel(props: {
         ))}
       </p>
       {done.length > 0 && (
-        <table className="mt-2 border-collapse text-[16px]">
-          <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
-            <tr>
-              {["Test", "Where it hurt", "Criteria"].map((h) => (
-                <th key={h} scope="col" className="pr-6 font-normal">
-                  {h}
-                </th>
-              ))}
+        <WideTable narrow label="Labral tests" heads={["Test", "Where it hurt", "Criteria"]}>
+          {done.map(({ test, own }) => (
+            <tr key={test.id} className="border-b border-line align-baseline">
+              <th scope="row" className="py-1 pr-6 text-left font-semibold">
+                <Link
+                  className="inline-flex min-h-8 items-center underline"
+                  to={`/cases/${view.code}/couch?test=${test.id}`}
+                >
+                  {test.name}
+                </Link>
+              </th>
+              <td className="pr-6">{where(test.id) || "not noted"}</td>
+              <td>
+                {own.map((f) => (
+                  <span key={f.criterion} className="flex items-baseline gap-1.5">
+                    <Mark outcome={f.outcome} size={12} /> {f.label}: {outcomeWord(f.outcome).toLowerCase()}
+                  </span>
+                ))}
+              </td>
             </tr>
-          </thead>
-          <tbody>
-            {done.map(({ test, own }) => (
-              <tr key={test.id} className="border-b border-line align-baseline">
-                <th scope="row" className="py-1 pr-6 text-left font-semibold">
-                  <Link
-                    className="inline-flex min-h-8 items-center underline"
-                    to={`/cases/${view.code}/couch?test=${test.id}`}
-                  >
-                    {test.name}
-                  </Link>
-                </th>
-                <td className="pr-6">{where(test.id) || "not noted"}</td>
-                <td>
-                  {own.map((f) => (
-                    <span key={f.criterion} className="flex items-baseline gap-1.5">
-                      <Mark outcome={f.outcome} size={12} /> {f.label}: {outcomeWord(f.outcome).toLowerCase()}
-                    </span>
-                  ))}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+          ))}
+        </WideTable>
       )}
     </section>
   );

@@ -4,6 +4,7 @@ import type { Labral, Looseness } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { plainNumber, sideName } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
+import { WideTable } from "../pieces/WideTable";
 import { DirectionFigure } from "./DirectionFigure";
 import { LabralPanel } from "./LabralPanel";
 
@@ -21,53 +22,46 @@ export function LoosenessTab(props: { looseness: Looseness; labral: Labral | und
       <p className="m-0 text-[18px] font-semibold">{looseness.sentence}</p>
       <div className="flex flex-wrap items-start gap-6">
         <DirectionFigure looseness={looseness} />
-        <table className="border-collapse text-[16px]">
-          <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
-            <tr>
-              {["Direction", "Test", sideName(other), sideName(involved), "End point", "Outcome"].map((h) => (
-                <th key={h} scope="col" className="pr-4 font-normal">
-                  {h}
+        <WideTable
+          narrow
+          label="Looseness by direction"
+          heads={["Direction", "Test", sideName(other), sideName(involved), "End point", "Outcome"]}
+        >
+          {looseness.directions.flatMap((d) =>
+            d.readings.map((r) => (
+              <tr key={d.name + r.test} className="border-b border-line align-baseline">
+                <th scope="row" className="py-1 pr-4 text-left font-semibold">
+                  {d.name}
                 </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {looseness.directions.flatMap((d) =>
-              d.readings.map((r) => (
-                <tr key={d.name + r.test} className="border-b border-line align-baseline">
-                  <th scope="row" className="py-1 pr-4 text-left font-semibold">
-                    {d.name}
-                  </th>
-                  <td className="pr-4">
-                    <Link
-                      className="inline-flex min-h-8 items-center underline"
-                      to={`/cases/${view.code}/couch?test=${r.test}`}
-                    >
-                      {r.name}
-                    </Link>
-                  </td>
-                  <td className="pr-4">{r.unit ? amount(r.other, r.unit) : "no number"}</td>
-                  <td className="pr-4">{r.unit ? amount(r.involved, r.unit) : "no number"}</td>
-                  <td className="pr-4">{r.endPoint ?? "not noted"}</td>
-                  <td>
-                    <span className="flex items-baseline gap-1.5">
-                      <Mark outcome={r.outcome} size={12} /> {outcomeWord(r.outcome)}
-                    </span>
-                  </td>
-                </tr>
-              )),
-            )}
-            <tr>
-              <th scope="row" className="py-1 pr-4 text-left font-semibold">
-                all joints
-              </th>
-              <td className="pr-4" colSpan={5}>
-                General laxity score:{" "}
-                {looseness.general === undefined ? "not taken" : <b>{plainNumber(looseness.general)} of 9</b>}
-              </td>
-            </tr>
-          </tbody>
-        </table>
+                <td className="pr-4">
+                  <Link
+                    className="inline-flex min-h-8 items-center underline"
+                    to={`/cases/${view.code}/couch?test=${r.test}`}
+                  >
+                    {r.name}
+                  </Link>
+                </td>
+                <td className="pr-4">{r.unit ? amount(r.other, r.unit) : "no number"}</td>
+                <td className="pr-4">{r.unit ? amount(r.involved, r.unit) : "no number"}</td>
+                <td className="pr-4">{r.endPoint ?? "not noted"}</td>
+                <td>
+                  <span className="flex items-baseline gap-1.5">
+                    <Mark outcome={r.outcome} size={12} /> {outcomeWord(r.outcome)}
+                  </span>
+                </td>
+              </tr>
+            )),
+          )}
+          <tr>
+            <th scope="row" className="py-1 pr-4 text-left font-semibold">
+              all joints
+            </th>
+            <td className="pr-4" colSpan={5}>
+              General laxity score:{" "}
+              {looseness.general === undefined ? "not taken" : <b>{plainNumber(looseness.general)} of 9</b>}
+            </td>
+          </tr>
+        </WideTable>
       </div>
       {weighed.data && props.labral && (
         <LabralPanel labral={props.labral} view={view} catalogue={catalogue} weighed={weighed.data} />

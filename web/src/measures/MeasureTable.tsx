@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { MeasureChange } from "../api/queries";
 import type { Measure, MeasuredSide } from "../api/types";
 import { sideName } from "../pieces/format";
+import { WideTable } from "../pieces/WideTable";
 import { Comparison, Follows, SinceLast } from "./Comparison";
 import { LevelField } from "./LevelField";
 import { Notes, notedWords } from "./Notes";
@@ -24,24 +25,11 @@ export function MeasureTable(props: {
     "What follows",
   ];
   return (
-    <div className="overflow-x-auto">
-      <table className="w-full border-collapse text-[16px]">
-        <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
-          <tr>
-            {heads.map((h) => (
-              <th key={h} scope="col" className="pr-3 font-normal">
-                {h}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {props.measures.map((m) => (
-            <Row key={m.id} measure={m} sides={[other, involved]} involved={involved} onSave={props.onSave} />
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <WideTable label="Measures of the group" heads={heads}>
+      {props.measures.map((m) => (
+        <Row key={m.id} measure={m} sides={[other, involved]} involved={involved} onSave={props.onSave} />
+      ))}
+    </WideTable>
   );
 }
 

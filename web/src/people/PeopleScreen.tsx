@@ -2,6 +2,7 @@ import { type FormEvent, useState } from "react";
 import type { Account } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { WideTable } from "../pieces/WideTable";
 import { useChangePerson, useNewPerson, usePeople } from "./queries";
 
 const ROLES = ["clinician", "lead", "student", "auditor"];
@@ -22,22 +23,11 @@ export function PeopleScreen() {
       <main className="mx-auto flex max-w-[900px] flex-col gap-5 px-5 py-5">
         <h1 className="m-0 text-[28px] leading-tight font-bold">People</h1>
         <ErrorNote error={people.error ?? change.error} onDismiss={change.error ? change.reset : undefined} />
-        <table className="w-full border-collapse text-[16px]">
-          <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
-            <tr>
-              {["Name", "Role", "Account", "New password"].map((h) => (
-                <th key={h} scope="col" className="font-normal">
-                  {h}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {people.data?.map((p) => (
-              <Row key={p.id} person={p} onChange={change.mutate} />
-            ))}
-          </tbody>
-        </table>
+        <WideTable label="Accounts" heads={["Name", "Role", "Account", "New password"]}>
+          {people.data?.map((p) => (
+            <Row key={p.id} person={p} onChange={change.mutate} />
+          ))}
+        </WideTable>
         <NewPerson />
         <p className="m-0 text-[15px] text-soft">
           An account is closed, never deleted, so that the history keeps naming it. A new role, a new password

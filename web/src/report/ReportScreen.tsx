@@ -36,7 +36,7 @@ export function ReportScreen() {
       { onSuccess: (made) => made && choose(made.id) },
     );
   return (
-    <main className="grid min-h-0 flex-1 grid-cols-[330px_1fr] max-lg:grid-cols-1 max-lg:overflow-auto">
+    <main className="grid min-h-0 flex-1 grid-cols-[330px_1fr] max-lg:block max-lg:overflow-auto max-lg:[&>*]:overflow-visible">
       <section
         aria-label="Reports of the case"
         className="flex min-h-0 flex-col gap-3 overflow-auto border-r-[1.5px] border-line px-4 py-3 max-lg:flex-none max-lg:border-0"

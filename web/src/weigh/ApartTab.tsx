@@ -4,6 +4,7 @@ import type { ApartRow, ConditionStanding } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
+import { WideTable } from "../pieces/WideTable";
 
 /** Two candidates, and every test by how well it tells them apart. */
 export function ApartTab(props: { code: string; conditions: ConditionStanding[]; first: string }) {
@@ -87,51 +88,39 @@ function Table(props: { title: string; rows: ApartRow[]; first: string; second: 
     return <p className="m-0 text-[16px]">{props.none}</p>;
   }
   return (
-    <table className="w-full border-collapse text-[16px]">
-      <caption className="pb-1 text-left">
-        <b className="text-[18px]">{props.title}</b>{" "}
-        <span className="text-soft">
-          in bits: one bit doubles the odds of one against the other. Which test to do, not how it is weighed.
-        </span>
-      </caption>
-      <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
-        <tr>
-          <th scope="col" className="font-normal">
-            Test
-          </th>
-          <th scope="col" className="font-normal">
-            Here
-          </th>
-          <th scope="col" className="font-normal">
-            A positive speaks for
-          </th>
-          <th scope="col" className="font-normal">
-            A negative speaks for
-          </th>
+    <WideTable
+      label={props.title}
+      heads={["Test", "Here", "A positive speaks for", "A negative speaks for"]}
+      caption={
+        <>
+          <b className="text-[18px]">{props.title}</b>{" "}
+          <span className="text-soft">
+            in bits: one bit doubles the odds of one against the other. Which test to do, not how it is
+            weighed.
+          </span>
+        </>
+      }
+    >
+      {props.rows.map((r) => (
+        <tr key={r.criterion} className="border-b border-line align-top">
+          <td className="py-1 pr-3">
+            {r.name}
+            {r.blocked && <b className="text-stop"> blocked</b>}
+          </td>
+          <td className="py-1 pr-3 whitespace-nowrap">
+            {r.result === undefined ? (
+              <span className="text-soft">not done</span>
+            ) : (
+              <span className="inline-flex items-center gap-1">
+                <Mark outcome={r.result} /> {outcomeWord(r.result)}
+              </span>
+            )}
+          </td>
+          <td className="py-1 pr-3">{towards(r.positiveBits, props.first, props.second)}</td>
+          <td className="py-1">{towards(r.negativeBits, props.first, props.second)}</td>
         </tr>
-      </thead>
-      <tbody>
-        {props.rows.map((r) => (
-          <tr key={r.criterion} className="border-b border-line align-top">
-            <td className="py-1 pr-3">
-              {r.name}
-              {r.blocked && <b className="text-stop"> blocked</b>}
-            </td>
-            <td className="py-1 pr-3 whitespace-nowrap">
-              {r.result === undefined ? (
-                <span className="text-soft">not done</span>
-              ) : (
-                <span className="inline-flex items-center gap-1">
-                  <Mark outcome={r.result} /> {outcomeWord(r.result)}
-                </span>
-              )}
-            </td>
-            <td className="py-1 pr-3">{towards(r.positiveBits, props.first, props.second)}</td>
-            <td className="py-1">{towards(r.negativeBits, props.first, props.second)}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+      ))}
+    </WideTable>
   );
 }
 

@@ -1,6 +1,7 @@
 import type { ConditionStanding, LedgerRow, Reasons } from "../api/types";
 import { factor, percent } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
+import { Sideways } from "../pieces/Sideways";
 import { railPosition } from "../pieces/scale";
 import { Sources } from "./Sources";
 
@@ -17,70 +18,72 @@ export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condit
   }
   const families = props.rows.map((r) => r.family);
   return (
-    <table className="w-full border-collapse text-[16px]">
-      <caption className="pb-1 text-left text-[18px] font-bold">
-        What was counted, step by step{" "}
-        <span className="text-[15px] font-normal text-soft">from {percent(condition.pretest)}</span>
-      </caption>
-      <thead className="border-b-[1.5px] border-ink text-[14px] text-soft">
-        <tr>
-          <th scope="col" className="py-1 text-left font-normal">
-            Finding
-          </th>
-          <th scope="col" className="text-left font-normal">
-            Step along the rail
-          </th>
-          <th scope="col" className="text-right font-normal">
-            Alone (95&#8239;%)
-          </th>
-          <th scope="col" className="text-right font-normal">
-            Added
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {path.map((step) => {
-          const row = props.rows.find((r) => r.id === step.id);
-          return (
-            row && (
-              <tr key={row.id} className="break-inside-avoid border-b border-line align-top">
-                <td className="py-1.5 pr-3">
-                  <span className="flex gap-2">
-                    <span className="pt-0.5">
-                      <Mark outcome={row.result} />
+    <Sideways label="Ledger">
+      <table className="w-full border-collapse text-[16px]">
+        <caption className="pb-1 text-left text-[18px] font-bold">
+          What was counted, step by step{" "}
+          <span className="text-[15px] font-normal text-soft">from {percent(condition.pretest)}</span>
+        </caption>
+        <thead className="border-b-[1.5px] border-ink text-[14px] text-soft">
+          <tr>
+            <th scope="col" className="py-1 text-left font-normal">
+              Finding
+            </th>
+            <th scope="col" className="text-left font-normal">
+              Step along the rail
+            </th>
+            <th scope="col" className="text-right font-normal">
+              Alone (95&#8239;%)
+            </th>
+            <th scope="col" className="text-right font-normal">
+              Added
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {path.map((step) => {
+            const row = props.rows.find((r) => r.id === step.id);
+            return (
+              row && (
+                <tr key={row.id} className="break-inside-avoid border-b border-line align-top">
+                  <td className="py-1.5 pr-3">
+                    <span className="flex gap-2">
+                      <span className="pt-0.5">
+                        <Mark outcome={row.result} />
+                      </span>
+                      <span>
+                        {row.name} <b>{outcomeWord(row.result).toLowerCase()}</b>
+                        {row.reason && <span className="text-soft">: {row.reason}</span>}
+                        {row.kind === "finding" && families.filter((f) => f === row.family).length > 1 && (
+                          <span className="block text-[14px] text-soft">
+                            shares what it says with others of its family, {row.family.replaceAll("-", " ")}
+                          </span>
+                        )}
+                        <Sources row={row} pretest={condition.pretest} condition={condition.id} />
+                      </span>
                     </span>
-                    <span>
-                      {row.name} <b>{outcomeWord(row.result).toLowerCase()}</b>
-                      {row.reason && <span className="text-soft">: {row.reason}</span>}
-                      {row.kind === "finding" && families.filter((f) => f === row.family).length > 1 && (
-                        <span className="block text-[14px] text-soft">
-                          shares what it says with others of its family, {row.family.replaceAll("-", " ")}
-                        </span>
-                      )}
-                      <Sources row={row} pretest={condition.pretest} condition={condition.id} />
-                    </span>
-                  </span>
-                </td>
-                <td className="w-[190px] pt-1">
-                  <Step from={step.from} to={step.to} start={condition.pretest} />
-                </td>
-                <td className="pt-1.5 pl-2 text-right whitespace-nowrap">
-                  {row.lrAlone !== undefined && factor(row.lrAlone)}
-                  {row.lrLow !== undefined && row.lrHigh !== undefined && (
-                    <span className="block text-[14px] text-soft">
-                      {factor(row.lrLow).slice(2)} to {factor(row.lrHigh).slice(2)}
-                    </span>
-                  )}
-                </td>
-                <td className="pt-1.5 pl-3 text-right font-bold whitespace-nowrap">
-                  {row.lrAdded !== undefined && factor(row.lrAdded)}
-                </td>
-              </tr>
-            )
-          );
-        })}
-      </tbody>
-    </table>
+                  </td>
+                  <td className="w-[190px] pt-1">
+                    <Step from={step.from} to={step.to} start={condition.pretest} />
+                  </td>
+                  <td className="pt-1.5 pl-2 text-right whitespace-nowrap">
+                    {row.lrAlone !== undefined && factor(row.lrAlone)}
+                    {row.lrLow !== undefined && row.lrHigh !== undefined && (
+                      <span className="block text-[14px] text-soft">
+                        {factor(row.lrLow).slice(2)} to {factor(row.lrHigh).slice(2)}
+                      </span>
+                    )}
+                  </td>
+                  <td className="pt-1.5 pl-3 text-right font-bold whitespace-nowrap">
+                    {row.lrAdded !== undefined && factor(row.lrAdded)}
+                  </td>
+                </tr>
+              )
+            );
+          })}
+        </tbody>
+      </table>
+    </Sideways>
   );
 }
 

@@ -6,6 +6,7 @@ import { positionName } from "../couch/order";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { minutes, percent, plainNumber } from "../pieces/format";
 import { Toggles } from "../pieces/Toggles";
+import { WideTable } from "../pieces/WideTable";
 
 const TIMES = ["3", "5", "8", "12"].map((id) => ({ id, label: `${id} minutes` }));
 const PROVOCATION = ["does not hurt", "hardly hurts", "can hurt", "can hurt or startle"];
@@ -24,49 +25,41 @@ export function NextTab(props: { view: CaseView; weighed: Weighed; catalogue: Ca
           <b>Settled.</b> No test left can by itself carry an undecided diagnosis over one of its lines.
         </p>
       )}
-      <table className="w-full border-collapse text-[16px]">
-        <caption className="pb-1 text-left text-[18px] font-bold">What would tell most next</caption>
-        <thead className="border-b-[1.5px] border-ink text-left text-[14px] text-soft">
-          <tr>
-            {["Test", "Bits", "Takes", "Position", "It", "Moves"].map((h) => (
-              <th key={h} scope="col" className="pr-2 font-normal">
-                {h}
-              </th>
-            ))}
+      <WideTable
+        label="What would tell most next"
+        heads={["Test", "Bits", "Takes", "Position", "It", "Moves"]}
+        caption={<b className="text-[18px]">What would tell most next</b>}
+      >
+        {standing.next.map((n) => (
+          <tr key={n.criterion} className="border-b border-line align-top">
+            <td className="py-1 pr-2">
+              <Link className="underline" to={`/cases/${view.code}/couch?test=${n.firstDo ?? n.test}`}>
+                {n.testName}
+              </Link>
+              <span className="block text-[14px] text-soft">{n.label}</span>
+            </td>
+            <td className="py-1 pr-2">{n.gain.toFixed(2)}</td>
+            <td className="py-1 pr-2 whitespace-nowrap">{minutes(n.minutes)}</td>
+            <td className="py-1 pr-2">
+              {positionName(n.position)}
+              {here !== undefined && (
+                <span className="block text-[14px] text-soft">
+                  {here === n.position ? "as now" : "change of position"}
+                </span>
+              )}
+            </td>
+            <td className="py-1 pr-2">{PROVOCATION[n.provocation]}</td>
+            <td className="py-1">
+              {n.effects.slice(0, 1).map((e) => (
+                <span key={e.condition}>
+                  {e.name}: began at {began(e.condition)}, now {percent(e.now)}, positive{" "}
+                  {percent(e.ifPositive)}, negative {percent(e.ifNegative)}
+                </span>
+              ))}
+            </td>
           </tr>
-        </thead>
-        <tbody>
-          {standing.next.map((n) => (
-            <tr key={n.criterion} className="border-b border-line align-top">
-              <td className="py-1 pr-2">
-                <Link className="underline" to={`/cases/${view.code}/couch?test=${n.firstDo ?? n.test}`}>
-                  {n.testName}
-                </Link>
-                <span className="block text-[14px] text-soft">{n.label}</span>
-              </td>
-              <td className="py-1 pr-2">{n.gain.toFixed(2)}</td>
-              <td className="py-1 pr-2 whitespace-nowrap">{minutes(n.minutes)}</td>
-              <td className="py-1 pr-2">
-                {positionName(n.position)}
-                {here !== undefined && (
-                  <span className="block text-[14px] text-soft">
-                    {here === n.position ? "as now" : "change of position"}
-                  </span>
-                )}
-              </td>
-              <td className="py-1 pr-2">{PROVOCATION[n.provocation]}</td>
-              <td className="py-1">
-                {n.effects.slice(0, 1).map((e) => (
-                  <span key={e.condition}>
-                    {e.name}: began at {began(e.condition)}, now {percent(e.now)}, positive{" "}
-                    {percent(e.ifPositive)}, negative {percent(e.ifNegative)}
-                  </span>
-                ))}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </WideTable>
       <ShortSequence view={view} />
       <section>
         <h3 className="m-0 text-[18px] font-bold">From here</h3>

@@ -1,6 +1,7 @@
 import type { Visit } from "../../api/types";
 import { day, percent } from "../../pieces/format";
 import { Rail } from "../../pieces/Rail";
+import { WideTable } from "../../pieces/WideTable";
 
 const LEADING = 3;
 const RAIL_WIDTH = 420;
@@ -16,47 +17,37 @@ export function StandingOverVisits(props: { visits: Visit[] }) {
         Each visit is weighed by its own findings alone, from the pretest; what was found before is not
         counted again.
       </p>
-      <table className="border-collapse text-[16px]">
-        <thead className="text-left text-[14px] text-soft">
-          <tr>
-            <th scope="col" className="pr-5 font-normal">
-              Visit
+      <WideTable
+        narrow
+        label="Leading candidates over the visits"
+        heads={["Visit", ...leading.map((c) => `${c.name}, began at ${percent(c.pretest)}`)]}
+      >
+        {visits.map((v) => (
+          <tr key={v.number} className="border-t border-line">
+            <th scope="row" className="pr-5 text-left font-normal whitespace-nowrap">
+              {v.number}, {day(v.startedAt)}
+              <span className="block text-[14px] text-soft">
+                {v.tests === 1 ? "1 test" : `${v.tests} tests`}
+              </span>
             </th>
-            {leading.map((c) => (
-              <th key={c.id} scope="col" className="pr-6 font-normal">
-                {c.name}, began at {percent(c.pretest)}
-              </th>
-            ))}
+            {leading.map((c) => {
+              const then = v.conditions.find((x) => x.id === c.id);
+              return (
+                <td key={c.id} className="pr-6 align-top">
+                  {then && (
+                    <>
+                      <b>{percent(then.posttest)}</b>
+                      <div className="w-[300px] max-w-full">
+                        <Rail values={then} width={RAIL_WIDTH} />
+                      </div>
+                    </>
+                  )}
+                </td>
+              );
+            })}
           </tr>
-        </thead>
-        <tbody>
-          {visits.map((v) => (
-            <tr key={v.number} className="border-t border-line">
-              <th scope="row" className="pr-5 text-left font-normal whitespace-nowrap">
-                {v.number}, {day(v.startedAt)}
-                <span className="block text-[14px] text-soft">
-                  {v.tests === 1 ? "1 test" : `${v.tests} tests`}
-                </span>
-              </th>
-              {leading.map((c) => {
-                const then = v.conditions.find((x) => x.id === c.id);
-                return (
-                  <td key={c.id} className="pr-6 align-top">
-                    {then && (
-                      <>
-                        <b>{percent(then.posttest)}</b>
-                        <div className="w-[300px] max-w-full">
-                          <Rail values={then} width={RAIL_WIDTH} />
-                        </div>
-                      </>
-                    )}
-                  </td>
-                );
-              })}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </WideTable>
     </section>
   );
 }
