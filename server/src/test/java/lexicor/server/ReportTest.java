@@ -120,6 +120,31 @@ class ReportTest {
                 .isEqualTo(204);
         String page = new String(LEXICOR.caller().download(at + "/html"), UTF_8);
         assertThat(page).contains("Signed off by heron", "<svg").doesNotContain("Draft");
+        String letter = draft.get("title").asString();
+        assertThat(told("HB-001"))
+                .endsWith(
+                        letter + ":  > draft",
+                        letter + ", To the hand and shoulder surgeon: Thank you for seeing > Thank you for your h",
+                        letter + ": draft > signed off",
+                        "What we found at your visit:  > draft",
+                        "What we found at your visit: draft > ");
+    }
+
+    /** What a case's history says of its reports. */
+    private static List<String> told(String code) {
+        List<String> lines = new ArrayList<>();
+        for (JsonNode h : LEXICOR.get("/api/cases/" + code + "/history").body()) {
+            if (h.get("what").asString().equals("Reports")) {
+                assertThat(h.get("who").asString()).isEqualTo("heron");
+                h.get("lines")
+                        .forEach(l -> lines.add("%s: %.20s > %.20s"
+                                .formatted(
+                                        l.get("field").asString(),
+                                        l.get("before").asString(),
+                                        l.get("after").asString())));
+            }
+        }
+        return lines;
     }
 
     private static String edit(long version, List<String> texts, boolean sure) {

@@ -47,6 +47,7 @@ class CaseHistory {
     private final StandingService standings;
     private final CaseBasis basis;
     private final Editions editions;
+    private final List<CaseHistorySource> others;
 
     CaseHistory(
             CaseDoor door,
@@ -58,7 +59,8 @@ class CaseHistory {
             CaseService service,
             StandingService standings,
             CaseBasis basis,
-            Editions editions) {
+            Editions editions,
+            List<CaseHistorySource> others) {
         this.door = door;
         this.taps = taps;
         this.overrides = overrides;
@@ -69,6 +71,7 @@ class CaseHistory {
         this.standings = standings;
         this.basis = basis;
         this.editions = editions;
+        this.others = others;
     }
 
     /** Everything that happened, the oldest first. */
@@ -91,6 +94,9 @@ class CaseHistory {
                 .map(r -> changed(r, "changed", "The case"))
                 .forEach(all::add);
         measured(stored).forEach(all::add);
+        for (CaseHistorySource other : others) {
+            other.changes(stored.id).forEach(r -> all.add(changed(r, "changed", other.subject())));
+        }
         accesses.of(code)
                 .forEach(a -> all.add(new Happened(a.at, a.person, a.what, "The case", List.of(), null, null, false)));
         all.sort(Comparator.comparing(Happened::at));
