@@ -38,6 +38,7 @@ class CasesBrowserTest extends InBrowser {
             open("QY-%03d".formatted(n));
         }
         page.navigate(LEXICOR.url("/cases"));
+        page.getByLabel("Find a case by its code").fill("qy");
         Locator lines = page.locator("main li");
         assertThat(lines).hasCount(AT_A_TIME);
         assertThat(lines.first()).containsText("QY-057");

@@ -20,7 +20,8 @@ class CommandTest {
     @TempDir
     Path folder;
 
-    private record Ended(int status, String out, String err) {}
+    /** How a program ended and what it said. */
+    record Ended(int status, String out, String err) {}
 
     @Test
     void weighPrintsTheResultAndNothingElse() throws Exception {
@@ -92,9 +93,8 @@ class CommandTest {
 
     /** Starts the server on records that it cannot use. */
     static String startAndFail(Path folder, Path data) throws Exception {
-        CommandTest test = new CommandTest();
-        test.folder = folder;
-        return test.run(
+        return run(
+                        folder,
                         LexicorServer.class,
                         List.of(
                                 "-Dlexicor.data=" + data,
@@ -104,6 +104,11 @@ class CommandTest {
     }
 
     private Ended run(Class<?> program, List<String> properties, String... arguments) throws Exception {
+        return run(folder, program, properties, arguments);
+    }
+
+    /** Runs a program of its own to its end. */
+    static Ended run(Path folder, Class<?> program, List<String> properties, String... arguments) throws Exception {
         Path out = Files.createTempFile(folder, "out", "");
         Path err = Files.createTempFile(folder, "err", "");
         List<String> command = new ArrayList<>();

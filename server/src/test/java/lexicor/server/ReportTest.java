@@ -85,6 +85,15 @@ class ReportTest {
                         .at("/examination/warnings/0/message")
                         .asString("");
                 assertThat(text).contains(warning);
+                String page = new String(LEXICOR.caller().download(at(code, report) + "/html"), UTF_8);
+                // On the patient's page as many people as the numbers say, before and after.
+                int outOf = report.toString().contains("\"outOf\":1000") ? 1000 : 100;
+                boolean pictured = report.toString().contains("\"outOf\"");
+                assertThat(page.split("<(rect|circle) ", -1).length - 1)
+                        .as(code + " " + kind[0])
+                        .isGreaterThanOrEqualTo(pictured ? 2 * outOf : 0);
+                assertThat(new String(LEXICOR.caller().download(at(code, report) + "/pdf"), UTF_8))
+                        .startsWith("%PDF");
             }
         }
     }

@@ -132,6 +132,11 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
                 "{\"token\":\"%s\",\"name\":\"%s\",\"password\":\"%s\"}".formatted(token, LEAD, PASSWORD));
     }
 
+    /** Stops it; what was stored stays until the test ends. */
+    void stop() {
+        context.close();
+    }
+
     /** Stops and starts again on the same data. */
     public void restart() {
         context.close();

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lexicor.core.catalogue.Measure;
 import lexicor.server.cases.CaseFile.MeasuredEntry;
 import lexicor.server.cases.CaseFile.Moment;
 import lexicor.server.cases.CaseFile.OverrideEntry;
@@ -29,6 +30,8 @@ import tools.jackson.databind.json.JsonMapper;
 public class CaseFiles {
     private static final int AT_ONCE = 50;
     private static final int MOST_ENTRIES = 20_000;
+    private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+    private static final long MOST_DAYS = 36_525;
     private static final int MOST_VISITS = 500;
     private static final int LONGEST = 400;
 
@@ -314,7 +317,7 @@ public class CaseFiles {
             throw Refusal.field("format", "expected " + CaseFile.FORMAT + " of version " + CaseFile.VERSION);
         }
         present("code", file.code());
-        present("created", file.created());
+        moment("created", file.created());
         present("intake", file.intake());
         present("visits", file.visits());
         present("plan", file.plan());
@@ -326,6 +329,9 @@ public class CaseFiles {
         check.intake(file.intake());
         if (file.visits().isEmpty() || file.visits().size() > MOST_VISITS) {
             throw Refusal.field("visits", "expected 1 to " + MOST_VISITS);
+        }
+        for (int i = 0; i < file.visits().size(); i++) {
+            moment("visits[" + i + "]", file.visits().get(i));
         }
         if (file.taps().size() + file.measured().size() > MOST_ENTRIES) {
             throw Refusal.field("taps", "expected at most " + MOST_ENTRIES + " with what was measured");
@@ -341,22 +347,27 @@ public class CaseFiles {
         for (int i = 0; i < file.measured().size(); i++) {
             MeasuredEntry m = file.measured().get(i);
             String at = "measured[" + i + "]";
-            present(at + ".recorded", m.recorded());
+            moment(at + ".recorded", m.recorded());
             present(at + ".item", m.item());
             IntakeCheck.side(at + ".side", m.side());
             visit(at, m.visit(), file);
-            if (m.measure() == null
-                    || editions.catalogue().measures().measure(m.measure()).isEmpty()) {
-                throw Refusal.field(at + ".measure", "there is no measure " + m.measure());
-            }
+            Measure measure = Optional.ofNullable(m.measure())
+                    .flatMap(editions.catalogue().measures()::measure)
+                    .orElseThrow(() -> Refusal.field(at + ".measure", "there is no measure " + m.measure()));
             if ((m.amount() == null) == (m.word() == null)) {
                 throw Refusal.field(at + ".amount", "expected an amount or a word");
+            }
+            try {
+                MeasureChanges.checkStored(
+                        measure, m.item(), m.place(), new MeasureChanges.Value(m.amount(), m.word()));
+            } catch (Refusal e) {
+                throw Refusal.field(at, e.getMessage());
             }
         }
         for (int i = 0; i < file.overrides().size(); i++) {
             OverrideEntry o = file.overrides().get(i);
             String at = "overrides[" + i + "]";
-            present(at + ".recorded", o.recorded());
+            moment(at + ".recorded", o.recorded());
             visit(at, o.visit(), file);
             if (o.reason() == null || o.reason().isBlank() || o.reason().length() > LONGEST) {
                 throw Refusal.field(at + ".reason", "expected 1 to " + LONGEST + " characters");
@@ -369,9 +380,14 @@ public class CaseFiles {
 
     private void checkTap(String at, TapEntry tap, CaseFile file) {
         present(at + ".id", tap.id());
-        present(at + ".changes", tap.changes());
-        present(at + ".tapped", tap.tapped());
-        present(at + ".recorded", tap.recorded());
+        if (tap.changes() == null || !tap.changes().isObject()) {
+            throw Refusal.field(at + ".changes", "expected an object, what is set by its name");
+        }
+        moment(at + ".tapped", tap.tapped());
+        moment(at + ".recorded", tap.recorded());
+        if (tap.takenBackAt() != null) {
+            moment(at + ".takenBackAt", tap.takenBackAt());
+        }
         present(at + ".device", tap.device());
         present(at + ".at", tap.at());
         visit(at, tap.visit(), file);
@@ -394,6 +410,17 @@ public class CaseFiles {
     private static void visit(String at, int visit, CaseFile file) {
         if (visit < 1 || visit > file.visits().size()) {
             throw Refusal.field(at + ".visit", "expected 1 to " + file.visits().size());
+        }
+    }
+
+    private static void moment(String field, Moment moment) {
+        present(field, moment);
+        Instant at = moment.at();
+        if (moment.day() < -MOST_DAYS || moment.day() > MOST_DAYS) {
+            throw Refusal.field(field + ".day", "expected a number of days");
+        }
+        if (at != null && (at.isBefore(EARLIEST) || at.isAfter(Instant.now().plus(1, ChronoUnit.DAYS)))) {
+            throw Refusal.field(field + ".at", "expected a time from the year 2000 until now, found " + at);
         }
     }
 

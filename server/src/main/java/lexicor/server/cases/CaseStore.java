@@ -19,10 +19,9 @@ interface CaseStore extends JpaRepository<CaseRecord, Long> {
     Optional<CaseRecord> lockByCode(String code);
 
     /** Those that somebody may open, the latest first. */
-    @Query(
-            "select c from CaseRecord c where c.deletedAt is null and lower(c.code) like concat('%', lower(:search), '%')"
-                    + " and (:all = true or c.owner is null or c.owner = :person or :person member of c.shares)"
-                    + " order by c.updatedAt desc")
+    @Query("select c from CaseRecord c where c.deletedAt is null and locate(lower(:search), lower(c.code)) > 0"
+            + " and (:all = true or c.owner is null or c.owner = :person or :person member of c.shares)"
+            + " order by c.updatedAt desc")
     List<CaseRecord> search(String search, String person, boolean all, Pageable page);
 
     /** Deleted long enough ago to be gone. */

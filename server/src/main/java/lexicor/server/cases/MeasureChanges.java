@@ -72,6 +72,19 @@ record MeasureChanges(Map<String, List<Value>> byItem) {
         return new MeasureChanges(byItem);
     }
 
+    /** Refuses a stored value that could not have been stored here: another item, one trial too many, out of range. */
+    static void checkStored(Measure measure, String item, int place, Value stored) {
+        boolean isTruth = FAMILIAR_PAIN.equals(item) || CHEATED.equals(item);
+        Object given =
+                stored.amount() == null ? stored.word() : isTruth ? (Object) (stored.amount() != 0) : stored.amount();
+        boolean reading = measure.readings().stream().anyMatch(r -> r.leafName().equals(item));
+        int most = reading ? mostTrials(measure) : 1;
+        if (place < 0 || place >= most) {
+            throw Refusal.field("place", "expected 0 to " + (most - 1));
+        }
+        values(measure, item, reading ? List.of(given) : given, true);
+    }
+
     private static List<Value> values(Measure measure, String item, Object value, boolean sure) {
         boolean reading = measure.readings().stream().anyMatch(r -> r.leafName().equals(item));
         if (!reading && !notes(measure).contains(item)) {
