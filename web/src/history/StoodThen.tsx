@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { call } from "../api/client";
+import { useCatalogue } from "../api/queries";
 import type { Then } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent, sideName } from "../pieces/format";
@@ -17,6 +18,9 @@ export function StoodThen(props: { code: string; tap: string | undefined }) {
     enabled: tap !== undefined,
     placeholderData: (previous) => previous,
   });
+  const { data: catalogue } = useCatalogue();
+  const findings = (then.data?.findings ?? []).filter((f) => f.outcome !== "not-done");
+  const tests = [...new Set(findings.map((f) => f.test))];
   return (
     <section
       aria-label="As it stood then"
@@ -44,16 +48,22 @@ export function StoodThen(props: { code: string; tap: string | undefined }) {
             ))}
           </ol>
           <ul className="m-0 mt-3 list-none p-0 text-[15px]">
-            {then.data.findings
-              .filter((f) => f.outcome !== "not-done")
-              .map((f) => (
-                <li key={f.criterion + f.side} className="flex items-baseline gap-1.5">
-                  <Mark outcome={f.outcome} size={12} />
-                  <span>
-                    {f.label}, {sideName(f.side).toLowerCase()}: <b>{outcomeWord(f.outcome).toLowerCase()}</b>
-                  </span>
-                </li>
-              ))}
+            {tests.map((test) => (
+              <li key={test} className="py-0.5">
+                {catalogue?.tests.find((t) => t.id === test)?.name ?? test}
+                {findings
+                  .filter((f) => f.test === test)
+                  .map((f) => (
+                    <span key={f.criterion + f.side} className="flex items-baseline gap-1.5 pl-3">
+                      <Mark outcome={f.outcome} size={12} />
+                      <span>
+                        {f.label}, {sideName(f.side).toLowerCase()}:{" "}
+                        <b>{outcomeWord(f.outcome).toLowerCase()}</b>
+                      </span>
+                    </span>
+                  ))}
+              </li>
+            ))}
           </ul>
         </>
       )}

@@ -23,7 +23,7 @@ export function StandingOverVisits(props: { visits: Visit[] }) {
         heads={["Visit", ...leading.map((c) => `${c.name}, began at ${percent(c.pretest)}`)]}
       >
         {visits.map((v) => (
-          <tr key={v.number} className="border-t border-line">
+          <tr key={v.number} className="border-b border-line">
             <th scope="row" className="pr-5 text-left font-normal whitespace-nowrap">
               {v.number}, {day(v.startedAt)}
               <span className="block text-[14px] text-soft">

@@ -156,7 +156,7 @@ class CaseHistory {
                     at.put(change.getKey(), change.getValue());
                 }
             }
-            String what = name(t.test) + ", " + t.side;
+            String what = name(t.test) + where(t) + ", " + t.side;
             all.add(new Happened(t.tappedAt, t.madeBy, "tap", what, lines, t.key, t.visit, canBringBack));
             if (t.undone) {
                 Instant when = Optional.ofNullable(t.undoneAt).orElse(t.recordedAt);
@@ -191,6 +191,11 @@ class CaseHistory {
                 .flatMap(taps::findByKey)
                 .filter(t -> t.caseId.equals(stored.id))
                 .orElseThrow(() -> Refusal.notFound("There is no tap " + key + " in case " + stored.code + "."));
+    }
+
+    /** The place within the test in words, where it has more than one. */
+    private static String where(TapRecord t) {
+        return t.at.isEmpty() ? "" : ", " + Wording.code(t.at);
     }
 
     private static String place(TapRecord t) {
