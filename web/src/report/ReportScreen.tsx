@@ -3,7 +3,7 @@ import { Link, useSearchParams } from "react-router";
 import type { Report } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { time } from "../pieces/format";
+import { day, time } from "../pieces/format";
 import { useReportAct, useReports } from "./queries";
 import { ReportPaper } from "./ReportPaper";
 import { Sending } from "./Sending";
@@ -27,12 +27,13 @@ export function ReportScreen() {
   const act = useReportAct(view.code);
   const [params, setParams] = useSearchParams();
   const [recipient, setRecipient] = useState("surgeon");
+  const [visit, setVisit] = useState(view.visits.length);
   const all = reports.data ?? [];
   const chosen = all.find((r) => String(r.id) === params.get("of")) ?? all[0];
   const choose = (id: number) => setParams({ of: String(id) }, { replace: true });
   const compose = (kind: string, to?: string) =>
     act.mutate(
-      { path: "", method: "POST", body: { kind, recipient: to } },
+      { path: "", method: "POST", body: { kind, recipient: to, visit } },
       { onSuccess: (made) => made && choose(made.id) },
     );
   return (
@@ -44,6 +45,22 @@ export function ReportScreen() {
         <h1 className="m-0 text-[20px] font-bold">Reports</h1>
         <ErrorNote error={reports.error ?? act.error} onDismiss={act.error ? act.reset : undefined} />
         <div className="flex flex-col gap-2">
+          {view.visits.length > 1 && (
+            <label className="flex items-center gap-2">
+              Of visit
+              <select
+                className="field flex-1"
+                value={visit}
+                onChange={(e) => setVisit(Number(e.target.value))}
+              >
+                {view.visits.map((began, i) => (
+                  <option key={began} value={i + 1}>
+                    {i + 1}, {day(began)}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
           <button type="button" className="action" onClick={() => compose("record")}>
             Write the page for the record
           </button>
@@ -80,7 +97,10 @@ export function ReportScreen() {
                 className="block min-h-12 w-full rounded-md border-2 border-transparent px-2 py-1 text-left hover:bg-panel aria-pressed:border-ink aria-pressed:bg-card"
                 onClick={() => choose(r.id)}
               >
-                <span className="text-[17px]">{KINDS[r.kind]}</span>
+                <span className="text-[17px]">
+                  {KINDS[r.kind]}
+                  {view.visits.length > 1 && `, visit ${r.visit}`}
+                </span>
                 <span className="block text-[14px] text-soft">{state(r)}</span>
               </button>
             </li>

@@ -156,6 +156,33 @@ class ReportTest {
         return lines;
     }
 
+    /** A later visit changes nothing of what an earlier one is reported to have found. */
+    @Test
+    void anEarlierVisitIsReportedAsItWas() {
+        String at = "/api/cases/HB-001/reports";
+        JsonNode visits = LEXICOR.get("/api/cases/HB-001/visits").body().get("visits");
+        for (int n = 1; n <= visits.size(); n++) {
+            JsonNode report = LEXICOR.post(at, "{\"kind\":\"record\",\"visit\":%d}".formatted(n))
+                    .body();
+            JsonNode then = visits.get(n - 1).at("/conditions/0");
+            assertThat(report.get("visit").asInt()).isEqualTo(n);
+            JsonNode rail = null;
+            for (JsonNode section : report.get("sections")) {
+                rail = rail == null ? section.at("/rails/0") : rail;
+                rail = rail.isMissingNode() ? null : rail;
+            }
+            assertThat(rail.get("name")).isEqualTo(then.get("name"));
+            assertThat(rail.get("posttest")).isEqualTo(then.get("posttest"));
+        }
+        JsonNode first = LEXICOR.post(at, "{\"kind\":\"record\",\"visit\":1}").body();
+        JsonNode last = LEXICOR.post(at, "{\"kind\":\"record\"}").body();
+        assertThat(last.get("visit").asInt()).isEqualTo(visits.size());
+        assertThat(first.get("sections")).isNotEqualTo(last.get("sections"));
+        assertThat(LEXICOR.post(at, "{\"kind\":\"record\",\"visit\":9}").status())
+                .isEqualTo(422);
+        assertThat(LEXICOR.get("/api/cases/HB-001").body().get("visits")).hasSize(visits.size());
+    }
+
     private static String edit(long version, List<String> texts, boolean sure) {
         ObjectNode body =
                 JsonMapper.shared().createObjectNode().put("version", version).put("sure", sure);

@@ -3,6 +3,7 @@ package lexicor.server.cases;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.MeasureViews.Measures;
+import lexicor.server.problems.Refusal;
 import lexicor.server.standing.Weighed;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,14 +33,28 @@ public class CaseReader {
         this.log = log;
     }
 
+    /** The case as it stands. */
     @Transactional(readOnly = true)
     public WholeCase whole(String code) {
+        return whole(door.existing(code));
+    }
+
+    /** The case as its visit left it, from 1; with the intake as it is now. */
+    @Transactional(readOnly = true)
+    public WholeCase whole(String code, int visit) {
         CaseRecord stored = door.existing(code);
+        if (visit < 1 || visit > stored.visit()) {
+            throw Refusal.field("visit", "expected 1 to " + stored.visit() + ", found " + visit);
+        }
+        return whole(stored.asOf(visit));
+    }
+
+    private WholeCase whole(CaseRecord stored) {
         return new WholeCase(
                 stored.id,
                 cases.view(stored),
-                cases.weighed(code),
-                measures.measures(code),
+                cases.weighed(stored),
+                measures.view(stored),
                 basis.of(stored).catalogue());
     }
 

@@ -143,6 +143,38 @@ class CaseRecord {
         return visits.size();
     }
 
+    /** The case as of a visit, to be read and never stored: the visits after it are not there. */
+    CaseRecord asOf(int visit) {
+        CaseRecord then = new CaseRecord();
+        then.id = id;
+        then.version = version;
+        then.code = code;
+        then.createdAt = createdAt;
+        then.updatedAt = updatedAt;
+        then.owner = owner;
+        then.deletedAt = deletedAt;
+        then.closedAt = closedAt;
+        then.closedBy = closedBy;
+        then.edition = edition;
+        then.closedWith = closedWith;
+        then.complaint = complaint;
+        then.involvedSide = involvedSide;
+        then.dominantSide = dominantSide;
+        then.ageBand = ageBand;
+        then.setting = setting;
+        then.mechanism = mechanism;
+        then.highBias = highBias;
+        then.candidates = candidates;
+        then.answers = answers;
+        then.plan = plan;
+        then.ladders = ladders;
+        then.precautions = precautions;
+        then.warnings = warnings;
+        then.shares = shares;
+        then.visits = visits.subList(0, visit);
+        return then;
+    }
+
     /** The case's own way to take studies at high risk of bias; empty where the department's applies. */
     Optional<String> ownHighBias() {
         return Optional.ofNullable(highBias);

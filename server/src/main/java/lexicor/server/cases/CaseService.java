@@ -372,7 +372,10 @@ class CaseService {
 
     @Transactional(readOnly = true)
     public Weighed weighed(String code) {
-        CaseRecord stored = door.existing(code);
+        return weighed(door.existing(code));
+    }
+
+    Weighed weighed(CaseRecord stored) {
         Readings readings = readings(stored);
         Weighed weighed = standings.weighed(assembly.bedside(stored, readings), basis.of(stored));
         return stored.isClosed() ? besideToday(stored, readings, weighed) : weighed;

@@ -199,7 +199,7 @@ class MeasureService {
                         .map(CaseAssembly::side));
     }
 
-    private Measures view(CaseRecord stored) {
+    Measures view(CaseRecord stored) {
         DepartmentSettings department = settings.current();
         Side involved = CaseAssembly.involved(stored);
         MeasuredValues now = at(stored, stored.visit());

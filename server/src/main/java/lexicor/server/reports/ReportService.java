@@ -55,7 +55,7 @@ class ReportService {
                             ? "expected imaging, nerve-studies, surgeon or physician"
                             : "expected none");
         }
-        CaseReader.WholeCase whole = cases.whole(code);
+        CaseReader.WholeCase whole = request.visit() == null ? cases.whole(code) : cases.whole(code, request.visit());
         Composer composer = new Composer(new CaseFacts(whole));
         ReportPdf.getReady();
         ReportRecord record = new ReportRecord();

@@ -79,8 +79,12 @@ final class ReportViews {
     /** So many of so many, before and after. */
     record PeoplePicture(String of, int outOf, int before, int after) {}
 
-    /** A report to be composed. */
-    record NewReport(String kind, @Schema(nullable = true) String recipient) {}
+    /**
+     * A report to be composed.
+     *
+     * @param visit whose findings and measures it reports; absent for the latest
+     */
+    record NewReport(String kind, @Schema(nullable = true) String recipient, @Schema(nullable = true) Integer visit) {}
 
     /**
      * Edited texts, one a section.
