@@ -96,15 +96,18 @@ class EveryPageBrowserTest extends InBrowser {
         });
         page.onPageError(said::add);
         page.addInitScript("localStorage.setItem('lexicor.caution-read', 'yes')");
-        for (String theme : List.of("light", "dark")) {
-            page.addInitScript("localStorage.setItem('lexicor.theme', '" + theme + "')");
-            page.navigate(LEXICOR.url(path));
-            settled();
-            everyTab(() -> accessible(theme + " " + path));
-        }
+        inTheme("light", path, () -> accessible(path));
+        inTheme("dark", path, () -> legible(path));
         byKeysAlone(path);
         narrow(path);
         Assertions.assertThat(said).as("console").isEmpty();
+    }
+
+    private void inTheme(String theme, String path, Runnable look) {
+        page.addInitScript("localStorage.setItem('lexicor.theme', '" + theme + "')");
+        page.navigate(LEXICOR.url(path));
+        settled();
+        everyTab(look);
     }
 
     /** Everything that was asked for has come, but for the stream of the measuring devices, which never ends. */

@@ -92,8 +92,17 @@ abstract class InBrowser {
     }
 
     void accessible(String screen) {
+        clean(screen, new AxeBuilder(page));
+    }
+
+    /** Whether everything can be told from what is behind it: the one thing that a theme changes. */
+    void legible(String screen) {
+        clean(screen, new AxeBuilder(page).withRules(List.of("color-contrast")));
+    }
+
+    private void clean(String screen, AxeBuilder axe) {
         page.locator(":root").evaluate("e => Promise.all(e.getAnimations({subtree: true}).map(a => a.finished))");
-        Assertions.assertThat(new AxeBuilder(page).analyze().getViolations())
+        Assertions.assertThat(axe.analyze().getViolations())
                 .as(screen)
                 .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
                 .isEmpty();
