@@ -122,6 +122,12 @@ class CaseService {
 
     @Transactional
     public CaseView create(NewCase request) {
+        return view(make(request));
+    }
+
+    /** Opens a case without asking where it stands. */
+    @Transactional
+    CaseRecord make(NewCase request) {
         check.complaint(request.complaint());
         IntakeCheck.side("involvedSide", request.involvedSide());
         String setting = Optional.ofNullable(request.setting()).orElse(DEFAULT_SETTING);
@@ -148,7 +154,7 @@ class CaseService {
             candidate.suspicion = Suspicion.AS_USUAL.id();
             stored.candidates.add(candidate);
         }
-        return view(cases.saveAndFlush(stored));
+        return cases.saveAndFlush(stored);
     }
 
     /** The case, as somebody opens it. */
@@ -167,6 +173,12 @@ class CaseService {
     /** Saves an intake made from the stored version; one made from an older version is refused and nothing is lost. */
     @Transactional
     public CaseView saveIntake(String code, IntakeChange change) {
+        return view(keepIntake(code, change));
+    }
+
+    /** The same without asking where the case stands then. */
+    @Transactional
+    CaseRecord keepIntake(String code, IntakeChange change) {
         if (change.intake() == null) {
             throw Refusal.field("intake", "missing");
         }
@@ -178,7 +190,7 @@ class CaseService {
         }
         take(intake, stored);
         stored.updatedAt = now();
-        return view(cases.saveAndFlush(stored));
+        return cases.saveAndFlush(stored);
     }
 
     /** Puts an intake in the place of the stored one. */

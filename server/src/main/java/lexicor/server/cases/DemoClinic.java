@@ -14,7 +14,6 @@ import lexicor.core.document.Documents;
 import lexicor.core.document.Entry;
 import lexicor.core.examination.Pad;
 import lexicor.core.examination.PadBoard;
-import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.IntakeChange;
 import lexicor.server.cases.CaseViews.NewCase;
 import lexicor.server.cases.CaseViews.NewTap;
@@ -96,16 +95,16 @@ class DemoClinic implements ApplicationRunner {
         entry.has("code");
         entry.has("examiner");
         String side = entry.text("side");
-        CaseView opened = service.create(new NewCase(code, entry.text("complaint"), side, entry.text("setting"), true));
+        CaseRecord opened = service.make(new NewCase(code, entry.text("complaint"), side, entry.text("setting"), true));
         Map<String, String> suspicion = new LinkedHashMap<>();
         entry.map("suspicion").forEach((condition, step) -> suspicion.put(condition, step.asString()));
         Map<String, Boolean> answers = new LinkedHashMap<>();
         entry.map("answers").forEach((item, answer) -> answers.put(item, answer.asBoolean()));
-        Intake intake = opened.intake();
-        service.saveIntake(
+        Intake intake = CaseService.intake(opened);
+        service.keepIntake(
                 code,
                 new IntakeChange(
-                        opened.version(),
+                        opened.version,
                         new Intake(
                                 intake.complaint(),
                                 side,
@@ -129,7 +128,7 @@ class DemoClinic implements ApplicationRunner {
         List<Instant> began = new ArrayList<>();
         for (Entry visit : visits) {
             if (!began.isEmpty()) {
-                later.start(code, service.get(code).version());
+                later.start(code, cases.findByCode(code).orElseThrow().version);
             }
             began.add(record(code, side, visit));
         }
