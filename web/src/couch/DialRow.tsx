@@ -38,6 +38,7 @@ export function DialRow(props: {
   };
   const step = (by: number) =>
     save(Math.min(dial.high, Math.max(dial.low, (value ?? dial.quick[0] ?? 0) + by)));
+  const unit = dial.unit === "degrees" ? "\u00b0" : dial.unit;
   const input = (
     <input
       className="field w-[52px] px-1 text-center font-bold"
@@ -69,14 +70,14 @@ export function DialRow(props: {
     <div className="rounded-md border-[1.5px] border-line bg-card p-1 text-ink">
       {props.compact && (
         <div className="px-1 text-[15px] leading-tight">
-          {dial.label} <span className="text-soft">{dial.unit === "degrees" ? "\u00b0" : dial.unit}</span>
+          {dial.label} <span className="text-soft">{unit}</span>
         </div>
       )}
       <div className="flex flex-wrap items-center gap-[3px] text-[16px]">
         {!props.compact && <span className="w-[104px] px-1 leading-tight">{dial.label}</span>}
         {props.compact && stepper(-1)}
         {input}
-        {!props.compact && <span className="text-soft">{dial.unit}</span>}
+        {!props.compact && <span className="text-soft">{unit}</span>}
         {!props.compact && stepper(-1)}
         {stepper(1)}
         {!props.compact &&
