@@ -77,7 +77,7 @@ record MeasureChanges(Map<String, List<Value>> byItem) {
         boolean isTruth = FAMILIAR_PAIN.equals(item) || CHEATED.equals(item);
         Object given =
                 stored.amount() == null ? stored.word() : isTruth ? (Object) (stored.amount() != 0) : stored.amount();
-        boolean reading = measure.readings().stream().anyMatch(r -> r.leafName().equals(item));
+        boolean reading = isReading(measure, item);
         int most = reading ? mostTrials(measure) : 1;
         if (place < 0 || place >= most) {
             throw Refusal.field("place", "expected 0 to " + (most - 1));
@@ -85,8 +85,12 @@ record MeasureChanges(Map<String, List<Value>> byItem) {
         values(measure, item, reading ? List.of(given) : given, true);
     }
 
+    private static boolean isReading(Measure measure, String item) {
+        return measure.readings().stream().anyMatch(r -> r.leafName().equals(item));
+    }
+
     private static List<Value> values(Measure measure, String item, Object value, boolean sure) {
-        boolean reading = measure.readings().stream().anyMatch(r -> r.leafName().equals(item));
+        boolean reading = isReading(measure, item);
         if (!reading && !notes(measure).contains(item)) {
             throw Refusal.field("changes." + item, measure.name() + " has no " + item + " to measure");
         }
