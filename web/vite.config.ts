@@ -1,9 +1,21 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
+import { VitePWA } from "vite-plugin-pwa";
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      strategies: "injectManifest",
+      srcDir: "src/offline",
+      filename: "sw.ts",
+      injectRegister: false,
+      manifest: false,
+      injectManifest: { globPatterns: ["**/*.{html,js,css,woff2,svg}"] },
+    }),
+  ],
   build: { target: "es2022", chunkSizeWarningLimit: 900, assetsInlineLimit: 0 },
   server: { proxy: { "/api": "http://localhost:8080" } },
 });

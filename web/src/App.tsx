@@ -7,6 +7,7 @@ import { PairScreen } from "./evidence/PairScreen";
 import { ExchangeScreen } from "./exchange/ExchangeScreen";
 import { CaseFrame } from "./frame/CaseFrame";
 import { NotFound } from "./frame/NotFound";
+import { StoppableOutlet } from "./frame/Stopped";
 import { CaseHistory } from "./history/CaseHistory";
 import { DepartmentHistory } from "./history/DepartmentHistory";
 import { MeasuresScreen } from "./measures/MeasuresScreen";
@@ -24,9 +25,11 @@ export function App() {
   if (session?.role === "auditor") {
     return (
       <Routes>
-        <Route path="/cases/:code/history" element={<CaseHistory />} />
-        <Route path="/history" element={<DepartmentHistory />} />
-        <Route path="*" element={<Navigate to="/history" replace />} />
+        <Route element={<StoppableOutlet />}>
+          <Route path="/cases/:code/history" element={<CaseHistory />} />
+          <Route path="/history" element={<DepartmentHistory />} />
+          <Route path="*" element={<Navigate to="/history" replace />} />
+        </Route>
       </Routes>
     );
   }
@@ -35,25 +38,27 @@ export function App() {
   }
   return (
     <Routes>
-      <Route path="/" element={<Navigate to="/cases" replace />} />
-      <Route path="/cases" element={<CasesScreen />} />
-      <Route path="/cases/:code" element={<CaseFrame />}>
-        <Route index element={<Navigate to="couch" replace />} />
-        <Route path="ask" element={<AskScreen />} />
-        <Route path="couch" element={<CouchScreen />} />
-        <Route path="measures" element={<MeasuresScreen />} />
-        <Route path="weigh" element={<WeighScreen />} />
-        <Route path="report" element={<ReportScreen />} />
+      <Route element={<StoppableOutlet />}>
+        <Route path="/" element={<Navigate to="/cases" replace />} />
+        <Route path="/cases" element={<CasesScreen />} />
+        <Route path="/cases/:code" element={<CaseFrame />}>
+          <Route index element={<Navigate to="couch" replace />} />
+          <Route path="ask" element={<AskScreen />} />
+          <Route path="couch" element={<CouchScreen />} />
+          <Route path="measures" element={<MeasuresScreen />} />
+          <Route path="weigh" element={<WeighScreen />} />
+          <Route path="report" element={<ReportScreen />} />
+        </Route>
+        <Route path="/cases/:code/history" element={<CaseHistory />} />
+        <Route path="/history" element={<DepartmentHistory />} />
+        <Route path="/people" element={<PeopleScreen />} />
+        <Route path="/cases/:code/print" element={<PrintScreen />} />
+        <Route path="/evidence" element={<EvidenceScreen />} />
+        <Route path="/evidence/pair" element={<PairScreen />} />
+        <Route path="/exchange" element={<ExchangeScreen />} />
+        <Route path="/settings" element={<SettingsScreen />} />
+        <Route path="*" element={<NotFound />} />
       </Route>
-      <Route path="/cases/:code/history" element={<CaseHistory />} />
-      <Route path="/history" element={<DepartmentHistory />} />
-      <Route path="/people" element={<PeopleScreen />} />
-      <Route path="/cases/:code/print" element={<PrintScreen />} />
-      <Route path="/evidence" element={<EvidenceScreen />} />
-      <Route path="/evidence/pair" element={<PairScreen />} />
-      <Route path="/exchange" element={<ExchangeScreen />} />
-      <Route path="/settings" element={<SettingsScreen />} />
-      <Route path="*" element={<NotFound />} />
     </Routes>
   );
 }

@@ -8,7 +8,9 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { App } from "./App";
 import { applyTheme, storedTheme } from "./frame/theme";
+import { device, keepWhatIsOpen, keyRing } from "./offline/device";
 import { SessionGate } from "./people/SessionGate";
+import { deviceStore } from "./queue/store";
 import { pageQueue, QueueContext } from "./queue/useQueue";
 
 applyTheme(storedTheme());
@@ -20,7 +22,13 @@ const client = new QueryClient({
   },
 });
 
-const queue = pageQueue(client);
+keepWhatIsOpen(client);
+const queue = pageQueue(client, deviceStore(device, keyRing));
+
+if (import.meta.env.PROD && "serviceWorker" in navigator) {
+  // Without it everything works but a reload without a network.
+  navigator.serviceWorker.register("/sw.js").catch(() => undefined);
+}
 
 const root = document.getElementById("root");
 if (root) {

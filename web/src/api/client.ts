@@ -4,17 +4,21 @@ export class Problem extends Error {
   readonly fields: { field: string; message: string }[];
   /** Something doubtful: sent again as meant, it is saved. */
   readonly question: boolean;
+  /** A code of the second factor is wanted besides. */
+  readonly secondFactor: boolean;
 
   constructor(
     status: number,
     detail: string,
     fields: { field: string; message: string }[],
     question = false,
+    secondFactor = false,
   ) {
     super(detail);
     this.status = status;
     this.fields = fields;
     this.question = question;
+    this.secondFactor = secondFactor;
   }
 }
 
@@ -26,12 +30,36 @@ export const SESSION_CHANGED = "lexicor:session";
 
 /** Shows the server that a change comes from its own page. */
 function pageToken(): string {
-  return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? "";
+  return /(?:^|; )(?:__Host-)?XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? "";
+}
+
+const meant = new Map<string, number>();
+
+/**
+ * From now on requests about the case of that code say which one is meant: should the code come to stand for another case, they
+ * are refused. Without an id whatever the code stands for is taken.
+ */
+export function meanCase(code: string, id: number | undefined) {
+  if (id === undefined) {
+    meant.delete(code);
+  } else {
+    meant.set(code, id);
+  }
+}
+
+function meantBy(path: string): number | undefined {
+  return meant.get(/^\/api\/cases\/([^/?]+)/.exec(path)?.[1] ?? "");
 }
 
 /** Calls the API with JSON; a refusal or a lost connection is thrown as a message one can show. */
-export async function call<T>(path: string, method = "GET", body?: unknown): Promise<T> {
-  return send<T>(path, method, body === undefined ? undefined : JSON.stringify(body), "application/json");
+export async function call<T>(
+  path: string,
+  method = "GET",
+  body?: unknown,
+  caseId = meantBy(path),
+): Promise<T> {
+  const text = body === undefined ? undefined : JSON.stringify(body);
+  return send<T>(path, method, text, "application/json", caseId);
 }
 
 /** Sends a file as it is. */
@@ -39,7 +67,13 @@ export async function upload<T>(path: string, file: Blob): Promise<T> {
   return send<T>(path, "POST", file, "application/octet-stream");
 }
 
-async function send<T>(path: string, method: string, body: BodyInit | undefined, type: string): Promise<T> {
+async function send<T>(
+  path: string,
+  method: string,
+  body: BodyInit | undefined,
+  type: string,
+  caseId?: number,
+): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
@@ -47,6 +81,7 @@ async function send<T>(path: string, method: string, body: BodyInit | undefined,
       headers: {
         ...(body === undefined ? {} : { "content-type": type }),
         ...(method === "GET" ? {} : { "x-xsrf-token": pageToken() }),
+        ...(caseId === undefined ? {} : { "x-case": String(caseId) }),
       },
       body,
     });
@@ -63,6 +98,7 @@ async function send<T>(path: string, method: string, body: BodyInit | undefined,
       problem.detail ?? `The server answered ${response.status}.`,
       problem.errors ?? [],
       problem.question === true,
+      problem.secondFactor === true,
     );
   }
   const text = await response.text();

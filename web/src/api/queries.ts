@@ -5,7 +5,9 @@ import {
   useQuery,
   useQueryClient,
 } from "@tanstack/react-query";
-import { call, Problem } from "./client";
+import { useEffect } from "react";
+import { orKept } from "../offline/device";
+import { call, meanCase, Problem } from "./client";
 import type {
   Apart,
   CaseSummary,
@@ -60,7 +62,7 @@ const CONTENT_STALE_AFTER_MS = 5 * 60_000;
 export function useCatalogue() {
   return useQuery({
     queryKey: ["catalogue"],
-    queryFn: () => call<Catalogue>("/api/catalogue"),
+    queryFn: () => orKept(["catalogue"], () => call<Catalogue>("/api/catalogue")),
     staleTime: CONTENT_STALE_AFTER_MS,
   });
 }
@@ -86,9 +88,18 @@ const OTHER_DEVICES_MS = 5_000;
 
 export function useCase(code: string) {
   const client = useQueryClient();
+  // Opened anew, whatever the code stands for is meant; from its first answer on, that case alone.
+  useEffect(() => {
+    meanCase(code, client.getQueryData<CaseView>(caseKey(code))?.id);
+    return () => meanCase(code, undefined);
+  }, [code, client]);
   return useQuery({
     queryKey: caseKey(code),
-    queryFn: () => call<CaseView>(`/api/cases/${code}`),
+    queryFn: async () => {
+      const view = await orKept(caseKey(code), () => call<CaseView>(`/api/cases/${code}`));
+      meanCase(code, view.id);
+      return view;
+    },
     // Never while something is being saved, or the page would show what was there before it.
     refetchInterval: () => (client.isMutating() > 0 || !isOpen(client) ? false : OTHER_DEVICES_MS),
   });
@@ -332,7 +343,10 @@ export function useSimulate() {
 }
 
 export function useSettings() {
-  return useQuery({ queryKey: ["settings"], queryFn: () => call<DepartmentSettings>("/api/settings") });
+  return useQuery({
+    queryKey: ["settings"],
+    queryFn: () => orKept(["settings"], () => call<DepartmentSettings>("/api/settings")),
+  });
 }
 
 /** Saves the department's settings; every standing follows from them, so all of it is asked for anew. */

@@ -86,4 +86,5 @@ export type ClusterTally = Schemas["ClusterTally"];
 export type Report = Schemas["ReportView"];
 export type ReportSection = Schemas["Section"];
 export type Outbox = Schemas["Outbox"];
-export type CaseImport = Schemas["CaseImport"];
+export type CaseImport = Schemas["CaseImportView"];
+export type DeletedCase = Schemas["DeletedCase"];

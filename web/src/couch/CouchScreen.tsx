@@ -27,7 +27,7 @@ export function CouchScreen() {
   const { view, catalogue, settings } = useCaseContext();
   const { intake } = view;
   const navigate = useNavigate();
-  const taps = useTaps(view.code, view.visits.length, view.examination);
+  const taps = useTaps(view);
   const { examination } = taps;
   const [params, setParams] = useSearchParams();
   // The address follows the place and not the other way round: the router brings an address up with a delay, and a fast

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { call } from "../api/client";
 import { caseKey, showExamination } from "../api/queries";
-import type { Changes, Examination, Side } from "../api/types";
+import type { CaseView, Changes, Examination, Side } from "../api/types";
 import { examinationWith } from "../queue/act";
 import { signedInName, useQueue } from "../queue/useQueue";
 
@@ -14,7 +14,9 @@ export interface NewTap {
 }
 
 /** Records taps: each shows at once and goes to the queue; answers bring outcomes and standing. */
-export function useTaps(code: string, visit: number, saved: Examination) {
+export function useTaps(view: Pick<CaseView, "code" | "id" | "visits" | "examination">) {
+  const { code, id: caseId, examination: saved } = view;
+  const visit = view.visits.length;
   const client = useQueryClient();
   const { queue, state } = useQueue();
   const me = signedInName(client);
@@ -43,6 +45,7 @@ export function useTaps(code: string, visit: number, saved: Examination) {
       add({
         kind: "tap",
         code,
+        caseId,
         visit,
         by: me,
         tapId: crypto.randomUUID(),
@@ -51,11 +54,11 @@ export function useTaps(code: string, visit: number, saved: Examination) {
       }),
     undo: () => {
       if (examination.lastTap) {
-        add({ kind: "undo", code, by: me, tapId: examination.lastTap, madeAt: Date.now() });
+        add({ kind: "undo", code, caseId, by: me, tapId: examination.lastTap, madeAt: Date.now() });
       }
     },
     saving: acts.length > 0,
-    error: state.refused?.code === code ? state.refused.error : null,
-    dismissError: () => queue.dismissRefusal(),
+    error: state.notice?.code === code ? state.notice.error : null,
+    dismissError: () => queue.dismissNotice(),
   };
 }

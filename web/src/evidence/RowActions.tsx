@@ -1,9 +1,9 @@
 import { useState } from "react";
 import type { StudyRow } from "../api/types";
+import { ReasonDialog } from "../pieces/ReasonDialog";
 import { CheckDialog } from "./CheckDialog";
 import { FigureForm } from "./FigureForm";
 import { useContentChange } from "./queries";
-import { ReasonDialog } from "./ReasonDialog";
 
 type Doing = "check" | "change" | "remove";
 

@@ -55,6 +55,7 @@ export function contentChanged(client: QueryClient) {
     "cases",
     "case",
     "weighed",
+    "session",
   ]) {
     client.invalidateQueries({ queryKey: [key] });
   }

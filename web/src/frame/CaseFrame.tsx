@@ -1,11 +1,13 @@
-import { NavLink, Outlet, useOutletContext, useParams } from "react-router";
+import { NavLink, useOutletContext, useParams } from "react-router";
 import { useCase, useCatalogue, useSettings } from "../api/queries";
 import type { CaseView, Catalogue, DepartmentSettings } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { sideName } from "../pieces/format";
 import { WaitingNote } from "../queue/WaitingNote";
 import { ClosedNote } from "./ClosedNote";
+import { StoppableOutlet } from "./Stopped";
 import { TopBar } from "./TopBar";
+import { UnknownNote } from "./UnknownNote";
 import { VisitMenu } from "./VisitMenu";
 import { Warnings } from "./Warnings";
 
@@ -54,9 +56,11 @@ export function CaseFrame() {
           </nav>
         }
       >
-        <span className="whitespace-nowrap rounded border-[1.5px] border-ink px-2 py-0.5">{code}</span>
+        <span className="flex-none whitespace-nowrap rounded border-[1.5px] border-ink px-2 py-0.5">
+          {code}
+        </span>
         {found.data && (
-          <span className="truncate max-md:hidden">
+          <span className="min-w-0 truncate max-md:hidden">
             {found.data.complaintName}, {sideName(found.data.intake.involvedSide).toLowerCase()} side
           </span>
         )}
@@ -70,8 +74,9 @@ export function CaseFrame() {
       )}
       {found.data && <Warnings raised={found.data.examination.warnings} />}
       {found.data && <ClosedNote view={found.data} />}
+      {found.data && <UnknownNote lines={found.data.examination.unknown} />}
       {!whole && !error && <p className="p-6 text-soft">Opening the case.</p>}
-      {whole && <Outlet context={whole satisfies CaseContext} />}
+      {whole && <StoppableOutlet context={whole satisfies CaseContext} />}
     </div>
   );
 }

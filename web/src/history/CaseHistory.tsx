@@ -17,6 +17,7 @@ const KINDS: Record<string, string> = {
   "went-ahead": "went ahead",
   opened: "opened",
   exported: "exported",
+  "brought-in": "brought in from a file",
 };
 
 /** What happened to a case, the latest first; how it stood after any tap; and a reading brought back. */
@@ -73,6 +74,7 @@ export function CaseHistory() {
                 <span>{h.who || "not noted"}</span>
                 <span>
                   <b>{h.what}</b> {KINDS[h.kind]}
+                  {h.broughtIn && ", brought in from a file"}
                   <span className="block text-[15px]">
                     <Lines lines={h.lines} />
                   </span>

@@ -4,13 +4,16 @@ import { useNavigate } from "react-router";
 import { call } from "../api/client";
 import type { DepartmentChange } from "../api/types";
 import { TopBar } from "../frame/TopBar";
+import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { WideTable } from "../pieces/WideTable";
+import { DeletedCases } from "./DeletedCases";
 import { Lines } from "./Lines";
 
 /** What was changed in the department, by whom and when; and the way to a case's own history. */
 export function DepartmentHistory() {
   const navigate = useNavigate();
+  const { data: session } = useSession();
   const [page, setPage] = useState(0);
   const [code, setCode] = useState("");
   const changes = useQuery({
@@ -44,13 +47,14 @@ export function DepartmentHistory() {
           </form>
         </div>
         <ErrorNote error={changes.error} />
+        {session?.role === "lead" && <DeletedCases />}
         <WideTable label="Changes in the department" heads={["When", "Who", "What", "Change"]}>
           {changes.data?.map((c) => (
             <tr key={`${c.at} ${c.subject} ${c.lines[0]?.field}`} className="border-b border-line align-top">
               <td className="py-1 pr-4 whitespace-nowrap">{new Date(c.at).toLocaleString("en-GB")}</td>
-              <td className="pr-4">{c.who || "Lexicor"}</td>
-              <td className="pr-4">{c.subject}</td>
-              <td>
+              <td className="py-1 pr-4">{c.who || "Lexicor"}</td>
+              <td className="py-1 pr-4">{c.subject}</td>
+              <td className="py-1">
                 <Lines lines={c.lines} />
               </td>
             </tr>

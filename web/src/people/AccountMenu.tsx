@@ -1,7 +1,9 @@
 import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
 import { useNavigate } from "react-router";
+import { DialogFrame } from "../pieces/DialogFrame";
 import { MENU_ITEM, Menu } from "../pieces/Menu";
+import { SecondFactorSetup } from "./SecondFactorSetup";
 import { SecretDialog } from "./SecretDialog";
 import { useSession, useSessionAct } from "./useSession";
 
@@ -10,7 +12,7 @@ export function AccountMenu() {
   const { data: session } = useSession();
   const act = useSessionAct();
   const navigate = useNavigate();
-  const [open, setOpen] = useState<"pin" | "password">();
+  const [open, setOpen] = useState<"pin" | "password" | "second-factor">();
   if (!session?.name) {
     return null;
   }
@@ -28,6 +30,7 @@ export function AccountMenu() {
         {item("Lock the screen", () => act.mutate({ path: "/lock" }))}
         {item(session.hasPin ? "Change the PIN" : "Set a PIN for the locked screen", () => setOpen("pin"))}
         {item("Change the password", () => setOpen("password"))}
+        {item("Second factor", () => setOpen("second-factor"))}
         {(session.role === "lead" || session.role === "clinician") &&
           item("Cases out and in", () => navigate("/exchange"))}
         {session.role === "lead" && item("People", () => navigate("/people"))}
@@ -44,6 +47,14 @@ export function AccountMenu() {
           onClose={() => setOpen(undefined)}
         />
       ))}
+      <DialogFrame
+        open={open === "second-factor"}
+        onOpenChange={(wanted) => !wanted && setOpen(undefined)}
+        title="Second factor"
+        width={520}
+      >
+        <SecondFactorSetup />
+      </DialogFrame>
     </>
   );
 }

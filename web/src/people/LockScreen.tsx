@@ -1,7 +1,9 @@
 import { type FormEvent, useState } from "react";
+import { Problem } from "../api/client";
 import type { Session } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { useQueue } from "../queue/useQueue";
+import { CodeField } from "./CodeField";
 import { useSessionAct } from "./useSession";
 
 /** The locked screen: opens by the PIN, or by the password where there is none. */
@@ -10,14 +12,16 @@ export function LockScreen(props: { session: Session }) {
   const act = useSessionAct();
   const { state } = useQueue();
   const [typed, setTyped] = useState("");
+  const [code, setCode] = useState("");
+  const wantsCode = !session.hasPin && session.secondFactor;
   const waiting = state.acts.length;
   const submit = (event: FormEvent) => {
     event.preventDefault();
     act.mutate(
       session.hasPin
         ? { path: "/unlock", body: { pin: typed } }
-        : { path: "", body: { name: session.name, password: typed } },
-      { onSettled: () => setTyped("") },
+        : { path: "", body: { name: session.name, password: typed, code: wantsCode ? code : undefined } },
+      { onError: (e) => !(e instanceof Problem && e.secondFactor) && setTyped("") },
     );
   };
   return (
@@ -27,7 +31,7 @@ export function LockScreen(props: { session: Session }) {
         {session.name} is signed in. Everything is where it was
         {waiting > 0 && `, ${waiting} ${waiting === 1 ? "tap waits" : "taps wait"} to be saved`}.
       </p>
-      <form className="flex items-end gap-3" onSubmit={submit}>
+      <form className="flex flex-wrap items-end gap-3" onSubmit={submit}>
         <label className="flex flex-col gap-1">
           {session.hasPin ? "PIN" : "Password"}
           <input
@@ -41,6 +45,7 @@ export function LockScreen(props: { session: Session }) {
             onChange={(e) => setTyped(e.target.value)}
           />
         </label>
+        {wantsCode && <CodeField value={code} onChange={setCode} />}
         <button type="submit" className="action" disabled={act.isPending}>
           Open
         </button>

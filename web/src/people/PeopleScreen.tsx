@@ -23,7 +23,7 @@ export function PeopleScreen() {
       <main className="mx-auto flex max-w-[900px] flex-col gap-5 px-5 py-5">
         <h1 className="m-0 text-[28px] leading-tight font-bold">People</h1>
         <ErrorNote error={people.error ?? change.error} onDismiss={change.error ? change.reset : undefined} />
-        <WideTable label="Accounts" heads={["Name", "Role", "Account", "New password"]}>
+        <WideTable label="Accounts" heads={["Name", "Role", "Account", "Second factor", "New password"]}>
           {people.data?.map((p) => (
             <Row key={p.id} person={p} onChange={change.mutate} />
           ))}
@@ -46,6 +46,7 @@ function Row(props: {
     role: string;
     active: boolean;
     password?: string;
+    dropSecondFactor?: boolean;
   }) => void;
 }) {
   const { person: p, onChange } = props;
@@ -77,6 +78,20 @@ function Row(props: {
         >
           {p.active ? "open: close it" : "closed: open it"}
         </button>
+      </td>
+      <td>
+        {p.secondFactor ? (
+          <button
+            type="button"
+            className="choice"
+            onClick={() => onChange({ ...same, dropSecondFactor: true })}
+            aria-label={`Take the second factor of ${p.name} away`}
+          >
+            on: take it away
+          </button>
+        ) : (
+          "none"
+        )}
       </td>
       <td>
         <form

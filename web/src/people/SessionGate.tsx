@@ -2,14 +2,16 @@ import type { ReactNode } from "react";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { FirstLead } from "./FirstLead";
 import { LockScreen } from "./LockScreen";
+import { LockWarning } from "./LockWarning";
+import { SecondFactorWanted } from "./SecondFactorWanted";
 import { SignIn } from "./SignIn";
 import { useIdleLock } from "./useIdleLock";
 import { useSession } from "./useSession";
 
-/** Lets in who is signed in. A locked screen keeps everything where it was, out of sight. */
+/** Lets in who is signed in. Behind a locked screen nothing is left that shows a patient, dialogs neither. */
 export function SessionGate(props: { children: ReactNode }) {
   const { data: session, error } = useSession();
-  useIdleLock(session);
+  const locksSoon = useIdleLock(session);
   if (!session) {
     return (
       <main className="p-6">
@@ -17,19 +19,21 @@ export function SessionGate(props: { children: ReactNode }) {
       </main>
     );
   }
-  if (session.state === "first-lead") {
-    return <FirstLead />;
+  switch (session.state) {
+    case "first-lead":
+      return <FirstLead />;
+    case "signed-out":
+      return <SignIn demo={session.demo} />;
+    case "locked":
+      return <LockScreen session={session} />;
+    case "second-factor":
+      return <SecondFactorWanted />;
+    default:
+      return (
+        <>
+          {props.children}
+          {locksSoon && <LockWarning />}
+        </>
+      );
   }
-  if (session.state === "signed-out") {
-    return <SignIn demo={session.demo} />;
-  }
-  const locked = session.state === "locked";
-  return (
-    <>
-      <div hidden={locked} inert={locked}>
-        {props.children}
-      </div>
-      {locked && <LockScreen session={session} />}
-    </>
-  );
 }

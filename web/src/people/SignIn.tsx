@@ -1,8 +1,10 @@
 import { type FormEvent, useState } from "react";
+import { Problem } from "../api/client";
 import type { Session } from "../api/types";
 import { CAUTION } from "../frame/Caution";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { SecretField } from "../pieces/SecretField";
+import { CodeField } from "./CodeField";
 import { useSessionAct } from "./useSession";
 
 /** Name and password; in the demo the made-up accounts by one click. */
@@ -10,9 +12,15 @@ export function SignIn(props: { demo: Session["demo"] }) {
   const act = useSessionAct();
   const [name, setName] = useState("");
   const [password, setPassword] = useState("");
+  const [code, setCode] = useState("");
+  const asked = act.error instanceof Problem && act.error.secondFactor;
+  const [wantsCode, setWantsCode] = useState(false);
+  if (asked && !wantsCode) {
+    setWantsCode(true);
+  }
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    act.mutate({ path: "", body: { name: name.trim(), password } });
+    act.mutate({ path: "", body: { name: name.trim(), password, code: wantsCode ? code : undefined } });
   };
   return (
     <main className="mx-auto flex max-w-[560px] flex-col gap-4 px-5 py-10">
@@ -50,6 +58,7 @@ export function SignIn(props: { demo: Session["demo"] }) {
           />
         </label>
         <SecretField label="Password" kind="current-password" value={password} onChange={setPassword} />
+        {wantsCode && <CodeField value={code} onChange={setCode} />}
         <ErrorNote error={act.error} />
         <button type="submit" className="action self-start" disabled={act.isPending}>
           Sign in

@@ -25,8 +25,14 @@ export function useNewPerson() {
 export function useChangePerson() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (change: { id: number; version: number; role: string; active: boolean; password?: string }) =>
-      call<Account>(`/api/people/${change.id}`, "PUT", { ...change, id: undefined }),
+    mutationFn: (change: {
+      id: number;
+      version: number;
+      role: string;
+      active: boolean;
+      password?: string;
+      dropSecondFactor?: boolean;
+    }) => call<Account>(`/api/people/${change.id}`, "PUT", { ...change, id: undefined }),
     onSettled: () => client.invalidateQueries({ queryKey: ["people"] }),
   });
 }

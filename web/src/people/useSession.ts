@@ -2,6 +2,8 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { call, SESSION_CHANGED } from "../api/client";
 import type { Session } from "../api/types";
+import { alive } from "../offline/activity";
+import { sessionOrKept } from "../offline/device";
 
 const KEY = ["session"];
 
@@ -13,7 +15,7 @@ export function useSession() {
     window.addEventListener(SESSION_CHANGED, ask);
     return () => window.removeEventListener(SESSION_CHANGED, ask);
   }, [client]);
-  return useQuery({ queryKey: KEY, queryFn: () => call<Session>("/api/session") });
+  return useQuery({ queryKey: KEY, queryFn: () => sessionOrKept(() => call<Session>("/api/session")) });
 }
 
 interface SessionAct {
@@ -29,6 +31,9 @@ export function useSessionAct() {
     mutationFn: ({ path, method = "POST", body }: SessionAct) =>
       call<Session | undefined>(`/api/session${path}`, method, body),
     onSuccess: async (session) => {
+      if (session?.state === "signed-in") {
+        alive();
+      }
       const before = client.getQueryData<Session>(KEY)?.name;
       if (before !== session?.name) {
         client.removeQueries({ predicate: (q) => q.queryKey[0] !== "session" });

@@ -2,6 +2,7 @@ import { Link, useParams } from "react-router";
 import { useCase, useCatalogue, useWeighed } from "../api/queries";
 import type { CaseView, Catalogue, Weighed } from "../api/types";
 import { CAUTION } from "../frame/Caution";
+import { ContentNote } from "../frame/ContentNote";
 import { Warnings } from "../frame/Warnings";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent, sideName, time } from "../pieces/format";
@@ -18,6 +19,7 @@ export function PrintScreen() {
   const error = view.error ?? catalogue.error ?? weighed.error;
   return (
     <div data-theme="light" className="min-h-dvh bg-paper text-ink print:bg-white">
+      <ContentNote />
       <nav
         aria-label="Paper"
         className="flex print:hidden items-center gap-3 border-b-2 border-ink px-5 py-2"

@@ -1,52 +1,68 @@
 import type { Examination } from "../api/types";
 import type { Act } from "./act";
-import type { ActStore } from "./store";
+import type { ActStore, RefusedAct } from "./store";
 
 const RETRY_AFTER_MS = 2000;
+/** A device that does not answer for so long is taken not to keep anything. */
+const PATIENCE_MS = 3000;
 
 export interface QueueState {
   /** Made here or found on this device, and not yet with the server. */
   acts: Act[];
   /** Whether something did not get through and not everything has been sent since. */
   cutOff: boolean;
-  /** What the server refused; it is not tried again. */
-  refused: { code: string; error: Error } | undefined;
+  /** How many of them this device could not keep: they last as long as the page. */
+  unkept: number;
+  /** What the server would not take. It stays until somebody sends it again or discards it. */
+  refused: RefusedAct[];
+  /** The last of those that nobody has acknowledged yet. */
+  notice: { code: string; error: Error } | undefined;
 }
 
-const same = (one: Act, other: Act) => one.kind === other.kind && one.tapId === other.tapId;
+interface Entry {
+  act: Act;
+  /** Where the device keeps it; absent while it does not. */
+  key?: number;
+  /** Whether the device was asked to keep it, and answered or failed. */
+  settled: boolean;
+}
+
+export const sameAct = (one: Act, other: Act) => one.kind === other.kind && one.tapId === other.tapId;
 
 /** Sends an act; a failure says whether trying again can help. */
 export type Send = (act: Act) => Promise<Examination>;
 
+export interface QueueOptions {
+  send: Send;
+  /** With no answer where the server refused; told whether more for the same case will be sent. */
+  onAnswer: (act: Act, answer: Examination | undefined, moreFollow: boolean) => Promise<void>;
+  canRetry: (error: unknown) => boolean;
+  wait?: (then: () => void) => void;
+  /** Whose acts may be sent now: another's wait until they are signed in again. */
+  isMine?: (act: Act) => boolean;
+  patienceMs?: number;
+}
+
 /**
  * Keeps acts on the device and sends them one after another in the order they were made. Each has an id of its own, so that one
- * that got through without its answer can be sent again.
+ * that got through without its answer can be sent again. Where the device fails to keep one, the page does and says so; nothing
+ * that fails here holds up what comes after it.
  */
 export class ActQueue {
-  private state: QueueState = { acts: [], cutOff: false, refused: undefined };
+  private state: QueueState = { acts: [], cutOff: false, unkept: 0, refused: [], notice: undefined };
   private readonly listeners = new Set<() => void>();
+  private entries: Entry[] = [];
+  /** What is done with, should the device fail to forget it. */
+  private readonly done = new Set<string>();
   private writing: Promise<unknown>;
   private sending = false;
   private again = false;
 
   constructor(
-    private readonly store: Promise<ActStore>,
-    private readonly send: Send,
-    /** With no answer where the server refused; told whether more for the same case will be sent. */
-    private readonly onAnswer: (
-      act: Act,
-      answer: Examination | undefined,
-      moreFollow: boolean,
-    ) => Promise<void>,
-    private readonly canRetry: (error: unknown) => boolean,
-    private readonly wait: (then: () => void) => void = (then) => setTimeout(then, RETRY_AFTER_MS),
-    /** Whose acts may be sent now: another's wait until they are signed in again. */
-    private readonly isMine: (act: Act) => boolean = () => true,
+    private readonly store: ActStore,
+    private readonly options: QueueOptions,
   ) {
-    this.writing = this.store.then(async (s) => {
-      this.set({ acts: [...(await s.all()), ...this.state.acts] });
-      this.drain();
-    });
+    this.writing = this.load();
   }
 
   subscribe = (listener: () => void) => {
@@ -58,20 +74,70 @@ export class ActQueue {
 
   snapshot = () => this.state;
 
-  /** Shows at once; is sent as soon as it is kept. */
+  /** Takes up what this device keeps and this page does not know of, and sends it. */
+  async load() {
+    try {
+      const kept = await this.patiently(this.store.all());
+      const refused = await this.patiently(this.store.allRefused());
+      for (const { key, act } of kept) {
+        if (!this.entries.some((e) => sameAct(e.act, act)) && !this.done.has(name(act))) {
+          this.entries.push({ act, key, settled: true });
+        }
+      }
+      this.entries.sort((one, other) => one.act.madeAt - other.act.madeAt);
+      const isNew = (r: RefusedAct) =>
+        !this.state.refused.some((known) => sameAct(known.act, r.act)) &&
+        !this.done.has(`refused ${name(r.act)}`);
+      this.publish({ refused: [...refused.filter(isNew), ...this.state.refused] });
+    } catch {
+      // What the device cannot read now is asked for again when somebody signs in or the line is back.
+    }
+    await this.drain();
+  }
+
+  /** Shows at once; is sent as soon as it is kept, or cannot be. */
   add(act: Act) {
-    this.set({ acts: [...this.state.acts, act] });
+    this.enter(act);
+  }
+
+  private enter(act: Act, onceKept: () => Promise<void> = async () => undefined): Promise<unknown> {
+    const entry: Entry = { act, settled: false };
+    this.entries.push(entry);
+    this.done.delete(name(act));
+    this.publish();
     this.writing = this.writing
-      .then(() => this.store)
-      .then((s) => s.add(act))
+      .then(() => this.keep(entry))
+      .then(onceKept)
       .then(() => this.drain());
+    return this.writing;
   }
 
-  dismissRefusal() {
-    this.set({ refused: undefined });
+  /** Sends what was refused once more. */
+  async sendAgain(refused: RefusedAct) {
+    this.done.add(`refused ${name(refused.act)}`);
+    this.publish({ refused: this.state.refused.filter((r) => r !== refused) });
+    // Kept among those on their way before it is taken from the refused.
+    await this.enter(refused.act, () => this.letGo(refused));
   }
 
-  /** Sends what is kept until nothing is left or nothing gets through. */
+  /** Somebody has looked at it and lets it go. */
+  async discard(refused: RefusedAct) {
+    this.done.add(`refused ${name(refused.act)}`);
+    this.publish({ refused: this.state.refused.filter((r) => !sameAct(r.act, refused.act)) });
+    await this.letGo(refused);
+  }
+
+  private async letGo(refused: RefusedAct) {
+    if (refused.key !== undefined) {
+      await this.patiently(this.store.removeRefused(refused.key)).catch(() => undefined);
+    }
+  }
+
+  dismissNotice() {
+    this.publish({ notice: undefined });
+  }
+
+  /** Sends what is there until nothing is left or nothing gets through. */
   async drain() {
     if (this.sending) {
       this.again = true;
@@ -79,47 +145,123 @@ export class ActQueue {
     }
     this.sending = true;
     try {
-      const store = await this.store;
-      const first = () => store.first(this.isMine);
-      for (let next = await first(); next || this.again; next = await first()) {
+      do {
         this.again = false;
-        if (!next) {
-          continue;
-        }
-        try {
-          const answer = await this.send(next.act);
-          await this.onAnswer(next.act, answer, this.moreFollow(next.act));
-        } catch (error) {
-          if (this.canRetry(error)) {
-            this.set({ cutOff: true });
-            this.wait(() => this.drain());
+        for (let next = this.next(); next; next = this.next()) {
+          if (!(await this.sent(next))) {
             return;
           }
-          this.set({ refused: { code: next.act.code, error: error as Error } });
-          await this.onAnswer(next.act, undefined, this.moreFollow(next.act));
         }
-        await store.remove(next.key);
-        this.forget(next.act);
-      }
+      } while (this.again);
     } finally {
       this.sending = false;
     }
   }
 
+  /** In the order they were made: one that is still being kept holds up those after it for a moment. */
+  private next(): Entry | undefined {
+    const first = this.entries.find((e) => this.isMine(e.act));
+    return first?.settled ? first : undefined;
+  }
+
+  private async sent(entry: Entry): Promise<boolean> {
+    let answer: Examination | undefined;
+    try {
+      answer = await this.options.send(entry.act);
+    } catch (error) {
+      if (this.options.canRetry(error)) {
+        this.publish({ cutOff: true });
+        const wait = this.options.wait ?? ((then) => setTimeout(then, RETRY_AFTER_MS));
+        wait(() => this.drain());
+        return false;
+      }
+      await this.setAside(entry.act, error as Error);
+    }
+    await this.options.onAnswer(entry.act, answer, this.moreFollow(entry.act)).catch(() => undefined);
+    await this.forget(entry);
+    return true;
+  }
+
+  /** Kept among the refused before it is taken from those on their way, so that at no moment it is in neither. */
+  private async setAside(act: Act, error: Error) {
+    const refused: RefusedAct = { act, why: error.message };
+    try {
+      refused.key = await this.patiently(this.store.addRefused(refused));
+    } catch {
+      // The page keeps it.
+    }
+    this.done.delete(`refused ${name(act)}`);
+    this.publish({ refused: [...this.state.refused, refused], notice: { code: act.code, error } });
+  }
+
+  private async keep(entry: Entry) {
+    try {
+      entry.key = await this.patiently(this.store.add(entry.act));
+    } catch {
+      // It is sent all the same, and kept as long as the page is.
+    }
+    entry.settled = true;
+    if (entry.key !== undefined) {
+      await this.keepWhatWasNot();
+    }
+    this.publish();
+  }
+
+  /** The device keeps again: so it does with what it would not. */
+  private async keepWhatWasNot() {
+    for (const entry of this.entries) {
+      if (entry.settled && entry.key === undefined) {
+        const key = await this.patiently(this.store.add(entry.act)).catch(() => undefined);
+        if (key !== undefined && this.entries.includes(entry)) {
+          entry.key = key;
+        } else if (key !== undefined) {
+          await this.store.remove(key).catch(() => undefined);
+        }
+      }
+    }
+  }
+
+  private async forget(entry: Entry) {
+    this.done.add(name(entry.act));
+    this.entries = this.entries.filter((e) => e !== entry);
+    this.publish();
+    if (entry.key !== undefined) {
+      await this.patiently(this.store.remove(entry.key)).catch(() => undefined);
+    }
+  }
+
   private moreFollow(act: Act) {
-    return this.state.acts.some((a) => a.code === act.code && this.isMine(a) && !same(a, act));
+    return this.entries.some((e) => e.act.code === act.code && this.isMine(e.act) && !sameAct(e.act, act));
   }
 
-  private forget(act: Act) {
-    const acts = this.state.acts.filter((a) => !same(a, act));
-    // Until everything has caught up, what is shown of the standing is a step behind.
-    this.set({ acts, cutOff: this.state.cutOff && acts.length > 0 });
+  private isMine(act: Act) {
+    return this.options.isMine?.(act) ?? true;
   }
 
-  private set(change: Partial<QueueState>) {
-    this.state = { ...this.state, ...change };
+  private patiently<T>(answer: Promise<T>): Promise<T> {
+    return Promise.race([
+      answer,
+      new Promise<never>((_, reject) => {
+        setTimeout(() => reject(new Error("no answer")), this.options.patienceMs ?? PATIENCE_MS);
+      }),
+    ]);
+  }
+
+  private publish(change: Partial<QueueState> = {}) {
+    const acts = this.entries.map((e) => e.act);
+    const cutOff = change.cutOff ?? this.state.cutOff;
+    this.state = {
+      ...this.state,
+      ...change,
+      acts,
+      unkept: this.entries.filter((e) => e.settled && e.key === undefined).length,
+      // Until everything has caught up, what is shown of the standing is a step behind.
+      cutOff: cutOff && acts.length > 0,
+    };
     for (const listener of this.listeners) {
       listener();
     }
   }
 }
+
+const name = (act: Act) => `${act.kind} ${act.tapId}`;

@@ -5,7 +5,7 @@ export function WaitingNote() {
   const { state } = useQueue();
   const n = state.acts.length;
   return (
-    <span role="status">
+    <span role="status" className="flex-none">
       {state.cutOff && n > 0 && (
         <b className="rounded bg-amber-wash px-2 py-1 text-[16px] text-amber">
           Waiting to save, {n} {n === 1 ? "tap" : "taps"}

@@ -12,6 +12,8 @@ export interface TapAct {
   changes: Changes;
   /** The visit that it was made at; absent in what an earlier version kept. */
   visit?: number;
+  /** The case itself, whatever its code comes to stand for; absent in what an earlier version kept. */
+  caseId?: number;
   /** When it was made, by this device's clock, in milliseconds. */
   madeAt: number;
   /** Who made it; absent in what an earlier version kept. */
@@ -23,6 +25,7 @@ export interface UndoAct {
   kind: "undo";
   code: string;
   tapId: string;
+  caseId?: number;
   madeAt: number;
   by?: string;
 }

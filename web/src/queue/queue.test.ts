@@ -2,21 +2,28 @@ import { describe, expect, it } from "vitest";
 import type { Examination } from "../api/types";
 import { ActQueue } from "./ActQueue";
 import { type Act, examinationWith, type TapAct } from "./act";
-import { pageStore } from "./store";
+import { type ActStore, pageStore } from "./store";
 
 const saved = { readings: [], findings: [], standing: {} } as unknown as Examination;
-const tap = (tapId: string, gapMm: number, test = "sulcus"): TapAct => ({
-  kind: "tap",
-  code: "HB-001",
-  tapId,
-  test,
-  at: "",
-  side: "left",
-  changes: { gapMm },
-  madeAt: 0,
-});
-const undo = (tapId: string): Act => ({ kind: "undo", code: "HB-001", tapId, madeAt: 0 });
-const settled = () => new Promise((resolve) => setTimeout(resolve, 5));
+let clock = 0;
+const tap = (tapId: string, gapMm: number, test = "sulcus"): TapAct => {
+  clock += 1;
+  return {
+    kind: "tap",
+    code: "HB-001",
+    tapId,
+    test,
+    at: "",
+    side: "left",
+    changes: { gapMm },
+    madeAt: clock,
+  };
+};
+const undo = (tapId: string): Act => {
+  clock += 1;
+  return { kind: "undo", code: "HB-001", tapId, madeAt: clock };
+};
+const settled = () => new Promise((resolve) => setTimeout(resolve, 60));
 
 describe("what is shown", () => {
   it("is what is saved with every tap that waits, the later one winning", () => {
@@ -34,40 +41,39 @@ describe("what is shown", () => {
   });
 });
 
-describe("the queue", () => {
-  /** A server that can be cut off, slow to fail, or refuse; it keeps what got through. */
-  const server = () => {
-    const got: string[] = [];
-    const answers: string[] = [];
-    const line = { cut: false, refuses: "" };
-    const later: (() => void)[] = [];
-    const send = async (act: Act) => {
-      await Promise.resolve();
-      if (line.cut) {
-        throw new Error("cut off");
-      }
-      if (line.refuses === act.tapId) {
-        throw new TypeError("refused");
-      }
-      got.push(`${act.kind} ${act.tapId}`);
-      return saved;
-    };
-    const store = pageStore();
-    const open = () =>
-      new ActQueue(
-        Promise.resolve(store),
-        send,
-        async (act, answer, moreFollow) => {
-          answers.push(`${act.tapId}${answer ? "" : " refused"}${moreFollow ? ", more" : ""}`);
-        },
-        (e) => !(e instanceof TypeError),
-        (then) => {
-          later.push(then);
-        },
-      );
-    return { got, answers, line, later, open };
+/** A server that can be cut off, slow to fail, or refuse; it keeps what got through. */
+function server(store: ActStore = pageStore()) {
+  const got: string[] = [];
+  const answers: string[] = [];
+  const line = { cut: false, refuses: "" };
+  const later: (() => void)[] = [];
+  const send = async (act: Act) => {
+    await Promise.resolve();
+    if (line.cut) {
+      throw new Error("cut off");
+    }
+    if (line.refuses === act.tapId) {
+      throw new TypeError("the case is closed");
+    }
+    got.push(`${act.kind} ${act.tapId}`);
+    return saved;
   };
+  const open = () =>
+    new ActQueue(store, {
+      send,
+      onAnswer: async (act, answer, moreFollow) => {
+        answers.push(`${act.tapId}${answer ? "" : " refused"}${moreFollow ? ", more" : ""}`);
+      },
+      canRetry: (e) => !(e instanceof TypeError),
+      wait: (then) => {
+        later.push(then);
+      },
+      patienceMs: 20,
+    });
+  return { got, answers, line, later, open, store };
+}
 
+describe("the queue", () => {
   it("sends in the order made, also what comes while it is sending", async () => {
     const { got, open } = server();
     const queue = open();
@@ -91,7 +97,7 @@ describe("the queue", () => {
     later.pop()?.();
     await settled();
     expect(got).toEqual(["tap a", "tap b"]);
-    expect(queue.snapshot()).toMatchObject({ cutOff: false, acts: [] });
+    expect(queue.snapshot()).toMatchObject({ cutOff: false, acts: [], unkept: 0 });
   });
   it("is found again by the next page on this device", async () => {
     const { got, line, open } = server();
@@ -104,7 +110,10 @@ describe("the queue", () => {
     expect(got).toEqual(["tap a"]);
     expect(next.snapshot().acts).toEqual([]);
   });
-  it("does not let a refused tap hold up the others", async () => {
+});
+
+describe("what the server refuses", () => {
+  it("does not hold up the others, and stays with its reason, on the next page too", async () => {
     const { got, answers, line, open } = server();
     line.refuses = "a";
     const queue = open();
@@ -113,6 +122,116 @@ describe("the queue", () => {
     await settled();
     expect(got).toEqual(["tap b"]);
     expect(answers).toEqual(["a refused, more", "b"]);
-    expect(queue.snapshot().refused?.error.message).toBe("refused");
+    expect(queue.snapshot().notice?.error.message).toBe("the case is closed");
+    expect(queue.snapshot().refused).toMatchObject([{ act: { tapId: "a" }, why: "the case is closed" }]);
+    const next = open();
+    await settled();
+    expect(next.snapshot().refused).toMatchObject([{ act: { tapId: "a" }, why: "the case is closed" }]);
+  });
+  it("is sent again on request, and is gone from the list once it got through", async () => {
+    const { got, line, open, store } = server();
+    line.refuses = "a";
+    const queue = open();
+    queue.add(tap("a", 1));
+    await settled();
+    const again = () => queue.sendAgain(queue.snapshot().refused[0] as never);
+    await again();
+    await settled();
+    expect(queue.snapshot().refused).toHaveLength(1);
+    line.refuses = "";
+    await again();
+    await settled();
+    expect(got).toEqual(["tap a"]);
+    expect(queue.snapshot().refused).toEqual([]);
+    expect(await store.allRefused()).toEqual([]);
+    expect(await store.all()).toEqual([]);
+  });
+  it("goes only when somebody discards that one", async () => {
+    const { line, open, store } = server();
+    line.refuses = "a";
+    const queue = open();
+    queue.add(tap("a", 1));
+    await settled();
+    line.refuses = "b";
+    queue.add(tap("b", 1));
+    await settled();
+    const [first] = queue.snapshot().refused;
+    await queue.discard(first as never);
+    expect(queue.snapshot().refused.map((r) => r.act.tapId)).toEqual(["b"]);
+    expect((await store.allRefused()).map((r) => r.act.tapId)).toEqual(["b"]);
+  });
+});
+
+describe("a device that fails", () => {
+  type Fault = "add" | "all" | "remove" | "addRefused";
+  const failing = (how: "throws" | "hangs", ...faults: Fault[]) => {
+    const store = pageStore();
+    const broken = { on: true };
+    const wrapped = { ...store };
+    for (const fault of faults) {
+      const whole = store[fault] as (...args: unknown[]) => Promise<unknown>;
+      (wrapped as Record<string, unknown>)[fault] = (...args: unknown[]) => {
+        if (!broken.on) {
+          return whole(...args);
+        }
+        return how === "throws" ? Promise.reject(new DOMException("full")) : new Promise(() => undefined);
+      };
+    }
+    return { store: wrapped, broken };
+  };
+
+  it.each([["throws"], ["hangs"]] as const)(
+    "that %s at adding holds up nothing, and the page says so",
+    async (how) => {
+      const { store, broken } = failing(how, "add");
+      const { got, line, later, open } = server(store);
+      line.cut = true;
+      const queue = open();
+      queue.add(tap("a", 1));
+      queue.add(tap("b", 2));
+      await settled();
+      expect(queue.snapshot()).toMatchObject({ unkept: 2, cutOff: true });
+      // It keeps again: so it does with what it would not.
+      broken.on = false;
+      queue.add(tap("c", 3));
+      await settled();
+      expect(queue.snapshot().unkept).toBe(0);
+      expect(await store.all()).toHaveLength(3);
+      line.cut = false;
+      later.pop()?.();
+      await settled();
+      expect(got).toEqual(["tap a", "tap b", "tap c"]);
+      expect(await store.all()).toEqual([]);
+    },
+  );
+  it.each([["throws"], ["hangs"]] as const)("that %s at reading sends what is made now", async (how) => {
+    const { store } = failing(how, "all");
+    const { got, open } = server(store);
+    open().add(tap("a", 1));
+    await settled();
+    expect(got).toEqual(["tap a"]);
+  });
+  it.each([["throws"], ["hangs"]] as const)(
+    "that %s at removing sends each once and goes on",
+    async (how) => {
+      const { store } = failing(how, "remove");
+      const { got, open } = server(store);
+      const queue = open();
+      queue.add(tap("a", 1));
+      queue.add(tap("b", 2));
+      await settled();
+      await queue.load();
+      expect(got).toEqual(["tap a", "tap b"]);
+      expect(queue.snapshot().acts).toEqual([]);
+    },
+  );
+  it("that cannot keep what was refused has it on the page", async () => {
+    const { store } = failing("throws", "addRefused");
+    const { line, open } = server(store);
+    line.refuses = "a";
+    const queue = open();
+    queue.add(tap("a", 1));
+    await settled();
+    expect(queue.snapshot().refused).toMatchObject([{ act: { tapId: "a" } }]);
   });
 });

@@ -6,7 +6,7 @@ import type { Examination, Session } from "../api/types";
 import { ActQueue } from "./ActQueue";
 import type { Act } from "./act";
 import { deviceName } from "./device";
-import { deviceStore } from "./store";
+import type { ActStore } from "./store";
 
 const TOO_MANY = 429;
 /** Signed out or locked meanwhile: the acts wait. */
@@ -14,25 +14,27 @@ const WAIT_AND_TRY_AGAIN = [TOO_MANY, SIGNED_OUT, LOCKED];
 const SERVER_FAILED = 500;
 
 /** The page's one queue; what comes back goes into the cache. */
-export function pageQueue(client: QueryClient): ActQueue {
-  const queue = new ActQueue(
-    deviceStore(),
-    (act) => call<Examination>(...request(act)),
-    ({ code }, answer, moreFollow) => showExamination(client, code, answer, moreFollow),
-    (error) =>
+export function pageQueue(client: QueryClient, store: ActStore): ActQueue {
+  const queue = new ActQueue(store, {
+    send: (act) => call<Examination>(...request(act)),
+    onAnswer: ({ code }, answer, moreFollow) => showExamination(client, code, answer, moreFollow),
+    canRetry: (error) =>
       !(error instanceof Problem) ||
       error.status === 0 ||
       WAIT_AND_TRY_AGAIN.includes(error.status) ||
       error.status >= SERVER_FAILED,
-    undefined,
-    (act) => act.by === undefined || act.by === signedInName(client),
-  );
+    isMine: (act) => act.by === undefined || act.by === signedInName(client),
+  });
+  let open = false;
   client.getQueryCache().subscribe(({ query }) => {
-    if (query.queryKey[0] === "session" && isOpen(client)) {
-      queue.drain();
+    if (query.queryKey[0] === "session" && isOpen(client) !== open) {
+      open = !open;
+      if (open) {
+        queue.load();
+      }
     }
   });
-  window.addEventListener("online", () => queue.drain());
+  window.addEventListener("online", () => queue.load());
   return queue;
 }
 
@@ -42,14 +44,15 @@ export function signedInName(client: QueryClient): string | undefined {
 }
 
 /** The age is counted at sending, so that the clocks of two devices need not agree. */
-function request(act: Act): [string, string, unknown] {
+function request(act: Act): [string, string, unknown, number | undefined] {
   const path = `/api/cases/${act.code}`;
   if (act.kind === "undo") {
-    return [`${path}/undo`, "POST", { tapId: act.tapId }];
+    return [`${path}/undo`, "POST", { tapId: act.tapId }, act.caseId];
   }
   const { tapId, test, at, side, changes, visit } = act;
   const ageMillis = Math.max(0, Math.round(Date.now() - act.madeAt));
-  return [`${path}/taps`, "POST", { tapId, test, at, side, changes, visit, device: deviceName(), ageMillis }];
+  const body = { tapId, test, at, side, changes, visit, device: deviceName(), ageMillis };
+  return [`${path}/taps`, "POST", body, act.caseId];
 }
 
 export const QueueContext = createContext<ActQueue | undefined>(undefined);

@@ -9,6 +9,11 @@ const SHARING = [
   { id: "all", label: "Everybody who keeps cases" },
 ];
 const LOCKS = [2, 5, 10, 20, 60].map((m) => ({ id: String(m), label: `${m} minutes` }));
+const SECOND_FACTOR = [
+  { id: "off", label: "each one's own choice" },
+  { id: "leads", label: "wanted from leads" },
+  { id: "everybody", label: "wanted from everybody" },
+];
 const RETENTIONS = [0, 30, 90, 365].map((d) => ({ id: String(d), label: d === 0 ? "at once" : `${d} days` }));
 
 /** Who sees a case, when the screen locks, how long a deleted case stays, and how devices come in. */
@@ -45,6 +50,12 @@ export function Privacy(props: {
         value={String(settings.retentionDays)}
         options={RETENTIONS}
         onChange={(id) => onSave({ retentionDays: Number(id) })}
+      />
+      <Toggles
+        label="A second factor, a code of one's own app beside the password, is"
+        value={settings.secondFactor}
+        options={SECOND_FACTOR}
+        onChange={(id) => onSave({ secondFactor: id })}
       />
       <div className="flex flex-wrap items-end gap-3">
         <label className="flex flex-col">

@@ -7,6 +7,12 @@ export function RecordSystem(props: {
   onSave: (change: Partial<DepartmentSettings>) => void;
 }) {
   const [address, setAddress] = useState(props.settings.recordSystem);
+  const [inside, setInside] = useState(props.settings.insideHost);
+  const save = () => {
+    if (address !== props.settings.recordSystem || inside !== props.settings.insideHost) {
+      props.onSave({ recordSystem: address, insideHost: inside });
+    }
+  };
   return (
     <section>
       <label className="flex flex-col">
@@ -16,7 +22,17 @@ export function RecordSystem(props: {
           value={address}
           placeholder="https://"
           onChange={(e) => setAddress(e.target.value)}
-          onBlur={() => address !== props.settings.recordSystem && props.onSave({ recordSystem: address })}
+          onBlur={save}
+        />
+      </label>
+      <label className="mt-3 flex flex-col">
+        Its host, if it stands on this machine or in the clinic's own network: such an address is allowed by
+        name alone
+        <input
+          className="field w-72"
+          value={inside}
+          onChange={(e) => setInside(e.target.value)}
+          onBlur={save}
         />
       </label>
     </section>

@@ -1,7 +1,10 @@
+import { useState } from "react";
 import { useSaveSettings, useSettings } from "../api/queries";
+import type { DepartmentSettings } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { ReasonDialog } from "../pieces/ReasonDialog";
 import { Toggles } from "../pieces/Toggles";
 import { WAYS } from "../pieces/ways";
 import { Measuring } from "./Measuring";
@@ -9,6 +12,15 @@ import { Overlaps } from "./Overlaps";
 import { Privacy } from "./Privacy";
 import { RecordSystem } from "./RecordSystem";
 import { Variants } from "./Variants";
+
+const FOR_A_REASON = new Set([
+  "school",
+  "highBias",
+  "checkedOnly",
+  "familyOverlap",
+  "generalOverlap",
+  "retentionDays",
+]);
 
 const SCHOOLS = [
   { id: "overlap-aware", label: "Overlap counted" },
@@ -44,13 +56,20 @@ export function SettingsScreen() {
   const settings = useSettings();
   const save = useSaveSettings();
   const current = settings.data;
+  const [asked, setAsked] = useState<Partial<DepartmentSettings>>();
+  // What every case hangs on is changed for a reason, and confirmed.
+  const change = (wanted: Partial<DepartmentSettings>) =>
+    Object.keys(wanted).some((key) => FOR_A_REASON.has(key)) ? setAsked(wanted) : save.mutate(wanted);
   const mayChange = useSession().data?.role === "lead";
   return (
     <>
       <TopBar />
       <main className="mx-auto flex max-w-[860px] flex-col gap-6 px-5 py-5">
         <h1 className="m-0 text-[28px] leading-tight font-bold">How the department works</h1>
-        <ErrorNote error={settings.error ?? save.error} onDismiss={save.error ? save.reset : undefined} />
+        <ErrorNote
+          error={settings.error ?? (asked ? null : save.error)}
+          onDismiss={save.error ? save.reset : undefined}
+        />
         {!mayChange && (
           <p className="m-0 text-soft">How the department works is set by its leads; here it can be read.</p>
         )}
@@ -61,7 +80,7 @@ export function SettingsScreen() {
                 label="Rankings follow this way to weigh; the other three stand beside it"
                 value={current.school}
                 options={SCHOOLS}
-                onChange={(school) => save.mutate({ school })}
+                onChange={(school) => change({ school })}
               />
               <p className="my-2 text-[16px] text-soft">{SCHOOL_WORDS[current.school]}</p>
             </section>
@@ -70,7 +89,7 @@ export function SettingsScreen() {
                 label="Studies at high risk of bias; a case can differ"
                 value={current.highBias}
                 options={WAYS}
-                onChange={(highBias) => save.mutate({ highBias })}
+                onChange={(highBias) => change({ highBias })}
               />
               <p className="my-2 text-[16px] text-soft">{WAY_WORDS[current.highBias]}</p>
             </section>
@@ -79,7 +98,7 @@ export function SettingsScreen() {
                 label="Figures that weigh"
                 value={current.checkedOnly ? "checked" : "all"}
                 options={CHECKS}
-                onChange={(id) => save.mutate({ checkedOnly: id === "checked" })}
+                onChange={(id) => change({ checkedOnly: id === "checked" })}
               />
               <p className="my-2 text-[16px] text-soft">
                 {current.checkedOnly
@@ -87,13 +106,29 @@ export function SettingsScreen() {
                   : "Figures not yet checked against their source weigh as well; reports say how much rests on them."}
               </p>
             </section>
-            <Overlaps key={current.version} settings={current} onSave={save.mutate} />
-            <Measuring key={`measuring ${current.version}`} settings={current} onSave={save.mutate} />
-            <RecordSystem key={`records ${current.version}`} settings={current} onSave={save.mutate} />
-            {mayChange && <Privacy settings={current} onSave={save.mutate} />}
-            <Variants settings={current} onSave={save.mutate} />
+            <Overlaps key={current.version} settings={current} onSave={change} />
+            <Measuring key={`measuring ${current.version}`} settings={current} onSave={change} />
+            <RecordSystem key={`records ${current.version}`} settings={current} onSave={change} />
+            {mayChange && <Privacy settings={current} onSave={change} />}
+            <Variants settings={current} onSave={change} />
           </fieldset>
         )}
+        <ReasonDialog
+          key={asked && Object.keys(asked).join()}
+          title="This changes every case"
+          words="Where every open case stands, or how long a deleted one is kept, follows from this. The history keeps what was there before, and why it was changed."
+          done="Change it"
+          open={asked !== undefined}
+          error={asked ? save.error : null}
+          busy={save.isPending}
+          onClose={() => {
+            save.reset();
+            setAsked(undefined);
+          }}
+          onReason={(why) =>
+            asked && save.mutate({ ...asked, why }, { onSuccess: () => setAsked(undefined) })
+          }
+        />
       </main>
     </>
   );

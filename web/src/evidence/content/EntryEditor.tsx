@@ -1,8 +1,8 @@
 import { useState } from "react";
 import type { EntryView } from "../../api/types";
 import { ErrorNote } from "../../pieces/ErrorNote";
+import { ReasonDialog } from "../../pieces/ReasonDialog";
 import { useContentChange } from "../queries";
-import { ReasonDialog } from "../ReasonDialog";
 import { Field } from "./Field";
 import { differing, type Fields, words } from "./fields";
 

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import lexicor.bench.server.FuzzRun;
+import lexicor.bench.server.ImportRun;
 import lexicor.bench.server.KillRun;
 import lexicor.bench.server.LoadRun;
 import org.openjdk.jmh.results.RunResult;
@@ -50,16 +51,17 @@ public final class Bench {
         Path root = Path.of(System.getProperty("lexicor.root"));
         Path data = Files.createTempDirectory("lexicor-bench").resolve("data");
         switch (run) {
-            case "load" -> System.out.println(LoadRun.run(root, data, 50, 5000, 120));
+            case "load" -> LoadRun.run(root, data, 50, 5000, 120, 200).forEach(System.out::println);
+            case "import" -> System.out.println(ImportRun.run(root, data, 3000, 62));
             case "kill" ->
                 System.out.println(
                         KillRun.run(root, data, 200) + " taps were acknowledged over 200 kills; all of them are there");
             case "fuzz" -> {
-                FuzzRun.Result result = FuzzRun.run(root, data, 20_000, System.nanoTime());
+                FuzzRun.Result result = FuzzRun.run(root, data, 50_000, System.nanoTime());
                 result.faults().forEach(System.out::println);
                 System.out.println(result);
             }
-            default -> System.err.println("lexicor: bench knows load, kill and fuzz");
+            default -> System.err.println("lexicor: bench knows load, import, kill and fuzz");
         }
     }
 

@@ -465,6 +465,11 @@ class BrowserPathTest extends InBrowser {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("expected a number from 0 to 0.9");
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Each counts in full"))
                 .click();
+        // It changes every case, so it takes a reason.
+        accessible("Why it is changed");
+        button("Change it").click();
+        assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.ALERT)).containsText("give a reason");
+        giveReason();
         assertThat(page.getByText("Tends to be too sure of itself")).isVisible();
         page.navigate(LEXICOR.url("/cases/HB-001/weigh?tab=ways"));
         assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("Each counts in full")))
@@ -472,7 +477,14 @@ class BrowserPathTest extends InBrowser {
         page.navigate(LEXICOR.url("/settings"));
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Overlap counted"))
                 .click();
+        giveReason();
         assertThat(page.getByText("share what they say")).isVisible();
+    }
+
+    private void giveReason() {
+        page.getByLabel("Why, for the history").fill("Agreed at the meeting");
+        button("Change it").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
     }
 
     @Test

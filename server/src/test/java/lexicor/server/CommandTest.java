@@ -78,8 +78,9 @@ class CommandTest {
                             "-Dlexicor.packs=" + Running.root().resolve("packs")));
             assertThat(inUse.status).isEqualTo(1);
             assertThat(inUse.err.strip())
-                    .isEqualTo("Lexicor did not start: the database is in use by another Lexicor. "
-                            + "Stop that one, or choose another folder with --data.");
+                    .isEqualTo("Lexicor did not start: the folder " + running.data()
+                            + " is in use by another Lexicor. Stop that one, or choose another folder with --data.");
+            assertThat(inUse.out).as("said before").isEmpty();
         } finally {
             running.afterAll(null);
         }

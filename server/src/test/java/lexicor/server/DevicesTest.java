@@ -62,7 +62,7 @@ class DevicesTest {
             delimiter = '|',
             textBlock =
                     """
-            Bench 7 | {"type":"hello","kind":"grip","name":"x"}  | 422 | small letters
+            Bench_7 | {"type":"hello","kind":"grip","name":"x"}  | 422 | small letters
             nobody  | {"type":"sample","ms":0,"value":1}         | 409 | has not said hello
             odd     | {"type":"hello","kind":"lamp","name":"x"}  | 422 | expected kind
             odd     | {"type":"hello","kind":"grip","name":""}   | 422 | expected a name
@@ -71,7 +71,7 @@ class DevicesTest {
             """)
     void aWrongLineIsRefusedByItsNumber(String id, String line, int status, String named)
             throws IOException, InterruptedException {
-        HttpResponse<String> answer = send(id.replace(" ", "%20"), line);
+        HttpResponse<String> answer = send(id, line);
         assertThat(answer.statusCode()).isEqualTo(status);
         assertThat(answer.body()).contains(named);
     }

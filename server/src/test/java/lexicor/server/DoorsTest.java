@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -27,19 +28,20 @@ class DoorsTest {
     private static final Set<String> EVERYBODY = Set.of("lead", "clinician", "student", "auditor");
     private static final Set<String> KEEPS_CASES = Set.of("lead", "clinician");
     private static final Map<String, Caller> CALLERS = new LinkedHashMap<>();
+    private static Caller locked;
 
     /** Who may call what, in words of its own; the first that fits counts. */
     private record Rule(BiPredicate<String, String> fits, Set<String> roles, boolean alsoNobody) {}
 
     private static final List<Rule> RULES = List.of(
-            rule((m, p) -> p.matches("/api/session/(pin|password|everywhere)"), EVERYBODY),
+            rule((m, p) -> p.matches("/api/session/(pin|password|everywhere|alive|second-factor.*)"), EVERYBODY),
             new Rule((m, p) -> p.startsWith("/api/session"), EVERYBODY, true),
             rule((m, p) -> p.startsWith("/api/maintenance") || p.endsWith("/lines"), Set.of()),
             rule(
                     (m, p) -> m.equals("GET")
                             && Set.of("/api/catalogue", "/api/settings").contains(p),
                     EVERYBODY),
-            rule((m, p) -> p.startsWith("/api/settings") || p.startsWith("/api/people"), Set.of("lead")),
+            rule((m, p) -> p.matches("/api/(settings|people|deleted-cases).*"), Set.of("lead")),
             rule((m, p) -> m.equals("GET") && p.startsWith("/api/evidence"), EVERYBODY),
             rule((m, p) -> p.matches("/api/evidence/(design|figures/preview)"), KEEPS_CASES),
             rule((m, p) -> p.startsWith("/api/evidence"), Set.of("lead")),
@@ -58,6 +60,13 @@ class DoorsTest {
         for (String role : List.of("clinician", "student", "auditor")) {
             CALLERS.put(role, account("a-" + role, role));
         }
+    }
+
+    @BeforeEach
+    void lockAScreen() {
+        locked = LEXICOR.anotherCaller();
+        locked.signIn("heron", Running.PASSWORD);
+        assertThat(locked.post("/api/session/lock", "{}").status()).isEqualTo(200);
     }
 
     private static Caller account(String name, String role) {
@@ -87,7 +96,11 @@ class DoorsTest {
                 String method = operation.getKey().toUpperCase(Locale.ROOT);
                 // These two end or hold open what the others are asked with; both are asked below and elsewhere.
                 if (path.getKey().endsWith("/events")
-                        || Set.of("DELETE /api/session", "POST /api/session/everywhere", "POST /api/session/lock")
+                        || Set.of(
+                                        "DELETE /api/session",
+                                        "POST /api/session/everywhere",
+                                        "POST /api/session/lock",
+                                        "POST /api/session/unlock")
                                 .contains(method + " " + path.getKey())) {
                     continue;
                 }
@@ -103,11 +116,48 @@ class DoorsTest {
         assertThat(asked).isGreaterThan(40);
     }
 
+    /** Other ways to write the address, which a careless filter and a careful router might take for different things. */
+    private static List<String> otherwise(String address) {
+        int last = address.lastIndexOf('/');
+        String encoded = "/%" + Integer.toHexString(address.charAt(1)) + address.substring(2);
+        String end = address.substring(0, last) + "/%" + Integer.toHexString(address.charAt(last + 1))
+                + address.substring(last + 2);
+        return List.of(
+                encoded,
+                end,
+                "/" + address,
+                address.substring(0, last) + "/" + address.substring(last),
+                "/." + address,
+                "/x/.." + address,
+                "/%2e" + address,
+                address.replaceFirst("/api", "/api;x=1"),
+                address + ";x=1",
+                address + "/",
+                address.toUpperCase(Locale.ROOT),
+                address.replaceFirst("/api", "/Api"));
+    }
+
+    private static List<String> letThrough(String method, String address, String who, Caller caller) {
+        return otherwise(address).stream()
+                .map(a -> a + " " + caller.send(a, method, "").status())
+                .filter(a -> !a.matches(".* (400|401|403)"))
+                .map(a -> method + " " + a + " by " + who)
+                .toList();
+    }
+
     private static List<String> misjudged(String method, String path, Rule rule) {
         List<String> wrong = new ArrayList<>();
         // Nothing that is there and nothing that would be taken: a wrong one is refused behind the door, not at it.
         String address = path.replaceAll("\\{[a-z]+}", "0");
+        CALLERS.forEach((role, caller) -> wrong.addAll(letThrough(method, address, role, caller)));
+        wrong.addAll(letThrough(method, address, "a locked screen", locked));
+        int whileLocked = locked.send(address, method, "").status();
+        boolean open = rule.alsoNobody() || rule.roles().isEmpty();
+        if (!open && whileLocked != 423) {
+            wrong.add(method + " " + path + " by a locked screen: " + whileLocked);
+        }
         Caller nobody = LEXICOR.anotherCaller();
+        wrong.addAll(letThrough(method, address, "nobody", nobody));
         int status = nobody.send(address, method, "").status();
         boolean ownProof = rule.roles().isEmpty();
         if (!rule.alsoNobody() && status != 401) {
@@ -204,6 +254,28 @@ class DoorsTest {
                         HttpResponse.BodyHandlers.ofString());
         assertThat(signedIn.headers().allValues("set-cookie"))
                 .anySatisfy(c -> assertThat(c).startsWith("LEXICOR=").contains("HttpOnly", "SameSite=Strict"));
+    }
+
+    @Test
+    void whatIsNotListedIsClosedToEverybodyAndThePageIsOpen() {
+        for (String open : List.of("/", "/index.html", "/cases/HB-001/couch", "/evidence/pair", "/actuator/health")) {
+            assertThat(LEXICOR.anotherCaller().get(open).status()).as(open).isEqualTo(200);
+        }
+        for (String closed :
+                List.of("/v3/api-docs", "/actuator/metrics", "/error", "/api", "/anything", "/.git/config")) {
+            assertThat(LEXICOR.anotherCaller().get(closed).status()).as(closed).isEqualTo(401);
+            assertThat(locked.get(closed).status()).as(closed).isIn(403, 423);
+        }
+        assertThat(LEXICOR.get("/anything").status()).isEqualTo(403);
+    }
+
+    @Test
+    void aParameterWithAControlCharacterIsRefusedPlainly() {
+        assertThat(LEXICOR.get("/api/cases?search=%07").status()).isEqualTo(400);
+        assertThat(LEXICOR.get("/api/evidence/pair?criterion=neer/pain&condition=a%00b")
+                        .status())
+                .isEqualTo(400);
+        assertThat(LEXICOR.get("/api/cases?search=H%C3%A4fen").status()).isEqualTo(200);
     }
 
     @Test

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -52,11 +53,18 @@ abstract class InBrowser {
 
     @BeforeEach
     void openPage() {
-        page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
-                .newPage();
+        page = newPage(ServiceWorkerPolicy.BLOCK);
         enter();
         page.setDefaultTimeout(30_000);
         PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+    }
+
+    /** A page of a browser of its own; most tests do without the worker that keeps the page for when there is no network. */
+    Page newPage(ServiceWorkerPolicy workers) {
+        return browser.newContext(new Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setServiceWorkers(workers))
+                .newPage();
     }
 
     /** Signs the page in; after a restart it has to be done again. */

@@ -67,6 +67,18 @@ class LayerTest {
                 .isEqualTo(200);
     }
 
+    /** The latest change of the field in the department's history. */
+    private static JsonNode lineOfHistory(String field) {
+        for (JsonNode change : LEXICOR.get("/api/history").body()) {
+            for (JsonNode line : change.get("lines")) {
+                if (line.get("field").asString().equals(field)) {
+                    return line;
+                }
+            }
+        }
+        throw new AssertionError("nothing in the history of " + field);
+    }
+
     private static JsonNode row(String source) {
         for (JsonNode s : LEXICOR.get(PAIR).body().get("studies")) {
             if (s.get("source").asString().startsWith(source)) {
@@ -214,7 +226,10 @@ class LayerTest {
     }
 
     private static JsonNode demand(JsonNode settings, boolean checkedOnly) {
-        ObjectNode changed = ((ObjectNode) settings).deepCopy().put("checkedOnly", checkedOnly);
+        ObjectNode changed = ((ObjectNode) settings)
+                .deepCopy()
+                .put("checkedOnly", checkedOnly)
+                .put("why", "Agreed at the meeting");
         return LEXICOR.put("/api/settings", changed.toString()).body();
     }
 
@@ -238,6 +253,10 @@ class LayerTest {
         assertThat(changed.get("shipped")).isEqualTo(shipped.get("fields"));
         assertThat(LEXICOR.put(at, change(0, fields)).status()).isEqualTo(409);
         assertThat(LEXICOR.get("/api/catalogue").body().toString()).contains("\"community\":0.2");
+        JsonNode line = lineOfHistory("condition subacromial-pain, pretest");
+        assertThat(line.get("before").asString())
+                .isEqualTo(shipped.at("/fields/pretest").toString());
+        assertThat(line.get("after").asString()).contains("0.2");
         assertThat(LEXICOR.delete(at + "?version=" + changed.get("version") + "&why=back+to+shipped")
                         .status())
                 .isEqualTo(204);

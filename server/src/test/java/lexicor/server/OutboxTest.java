@@ -30,8 +30,10 @@ class OutboxTest {
     }
 
     private static Caller.Answer address(String address) {
-        ObjectNode settings =
-                ((ObjectNode) LEXICOR.get("/api/settings").body()).deepCopy().put("recordSystem", address);
+        ObjectNode settings = ((ObjectNode) LEXICOR.get("/api/settings").body())
+                .deepCopy()
+                .put("recordSystem", address)
+                .put("insideHost", "127.0.0.1");
         return LEXICOR.put("/api/settings", settings.toString());
     }
 

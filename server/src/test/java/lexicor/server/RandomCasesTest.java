@@ -37,7 +37,7 @@ class RandomCasesTest {
         JsonNode preview = LEXICOR.caller()
                 .upload("/api/exchange/import", random.json().toString().getBytes(UTF_8))
                 .body();
-        assertThat(LEXICOR.post("/api/exchange/import/" + preview.get("id").asString(), "")
+        assertThat(LEXICOR.post("/api/exchange/import/" + preview.get("id").asString(), "{}")
                         .body()
                         .get("added")
                         .asInt())

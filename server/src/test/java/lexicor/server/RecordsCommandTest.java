@@ -54,7 +54,7 @@ class RecordsCommandTest {
                 assertThat(run(RecordsCommand.class, "restore", backup, back).out())
                         .isEqualTo("Restored 1 cases into " + back + ".\n");
                 assertThat(run(RecordsCommand.class, "restore", backup, back).err())
-                        .contains("holds records already");
+                        .contains("is not empty");
             }
             assertThat(run(RecordsCommand.class, "backup", closed, folder.resolve("nowhere"))
                             .err())

@@ -85,12 +85,16 @@ class RecordsTest {
         record("Recorded after the backup");
         Path data = folder.resolve("restored");
         assertThat(BackupFile.restore(backup, data, key())).isEqualTo(cases);
-        assertThatThrownBy(() -> BackupFile.restore(backup, data, key())).hasMessageContaining("holds records already");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(DatabaseFile.in(data))))
+                .isEqualTo("rw-------");
+        assertThatThrownBy(() -> BackupFile.restore(backup, data, key())).hasMessageContaining("is not empty");
         Path other = folder.resolve("other");
         assertThatThrownBy(() -> BackupFile.restore(backup, other, "another-key-altogether"))
                 .isInstanceOf(UnusableDataException.class)
                 .hasMessageContaining("does not open");
         assertThat(other).isEmptyDirectory();
+        Files.writeString(other.resolve("somebody's"), "own file");
+        assertThatThrownBy(() -> BackupFile.restore(backup, other, key())).hasMessageContaining("is not empty");
     }
 
     @ParameterizedTest
@@ -133,6 +137,10 @@ class RecordsTest {
         }
         Files.copy(DatabaseKey.file("", LEXICOR.data()), DatabaseKey.file("", data));
         String said = CommandTest.startAndFail(folder, data);
+        try (Stream<Path> left = Files.walk(folder)) {
+            assertThat(left).as("a trace in the clear").noneMatch(f -> f.toString()
+                    .endsWith(".trace.db"));
+        }
         assertThat(said)
                 .contains("the records do not open", "./lexicor restore FILE")
                 .doesNotContain("\tat ");

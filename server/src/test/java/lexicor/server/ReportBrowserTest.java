@@ -8,6 +8,7 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.util.regex.Pattern;
 import lexicor.standin.RecordSystem;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -34,6 +35,10 @@ class ReportBrowserTest extends InBrowser {
                     .isVisible();
             address.fill(records.address());
             address.blur();
+            assertThat(page.getByText("127.0.0.1 is an address of the inside")).isVisible();
+            page.getByLabel(Pattern.compile("^Its host")).fill("127.0.0.1");
+            page.getByLabel(Pattern.compile("^Its host")).blur();
+            assertThat(page.getByText("is an address of the inside")).isHidden();
 
             page.navigate(LEXICOR.url("/cases/HB-002/report"));
             page.getByLabel("Whom to refer to").selectOption("imaging");

@@ -19,7 +19,7 @@ class SettingsTest {
     @ParameterizedTest
     @CsvSource({"independent", "strongest-per-family", "published-clusters", "overlap-aware"})
     void rankingsFollowTheChosenSchool(String school) {
-        save(settings().put("school", school));
+        save(settings().put("school", school).put("why", "Agreed at the meeting"));
         JsonNode weighed = weighed("HB-001");
         JsonNode column = null;
         for (JsonNode s : weighed.get("schools")) {
@@ -69,6 +69,25 @@ class SettingsTest {
         assertThat(refused.status()).isEqualTo(status);
         assertThat(refused.body().get("detail").asString()).contains(field);
         assertThat(settings()).isEqualTo(before);
+    }
+
+    @Test
+    void whatChangesEveryCaseTakesAReasonThatTheHistoryKeepsWithWhatWasThereBefore() {
+        double overlap = settings().get("familyOverlap").asDouble();
+        for (String change : new String[] {"\"familyOverlap\":0.4", "\"checkedOnly\":true", "\"retentionDays\":90"}) {
+            String field = change.substring(0, change.indexOf(':') + 1);
+            String body = settings().toString().replaceFirst(java.util.regex.Pattern.quote(field) + "[^,]*", change);
+            Answer refused = LEXICOR.put("/api/settings", body);
+            assertThat(refused.status()).as(change).isEqualTo(422);
+            assertThat(refused.body().at("/errors/0/field").asString()).isEqualTo("why");
+        }
+        save(settings().put("familyOverlap", 0.4).put("why", "Our tests overlap less"));
+        save(settings().put("lockMinutes", 20));
+        String history = LEXICOR.get("/api/history").body().toString();
+        assertThat(history)
+                .contains("{\"field\":\"overlap within a family\",\"before\":\"" + overlap + "\",\"after\":\"0.4\"}")
+                .containsOnlyOnce("Our tests overlap less");
+        save(settings().put("familyOverlap", overlap).put("why", "As it was before"));
     }
 
     private static ObjectNode settings() {

@@ -67,6 +67,17 @@ final class Browser {
         return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
     }
 
+    HttpResponse<String> upload(String path, byte[] file) throws IOException, InterruptedException {
+        return client.send(
+                HttpRequest.newBuilder(URI.create(url + path))
+                        .timeout(Duration.ofSeconds(60))
+                        .header("content-type", "application/octet-stream")
+                        .header("x-xsrf-token", cookie("XSRF-TOKEN"))
+                        .POST(HttpRequest.BodyPublishers.ofByteArray(file))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
     private String cookie(String name) {
         return cookies.getCookieStore().getCookies().stream()
                 .filter(c -> c.getName().equals(name))

@@ -7,16 +7,21 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Sends requests that know the API's description and keep to it badly. */
+/**
+ * Sends requests that know the API's description and keep to it badly: nonsense, addresses written otherwise, damaged case files,
+ * and taps into a case that was closed meanwhile. Taps that were acknowledged on the way have to be there at the end.
+ */
 public final class FuzzRun {
     /** They would end the session that sends, or never end themselves. */
     private static final Set<String> LEFT_OUT = Set.of(
@@ -30,25 +35,57 @@ public final class FuzzRun {
     private static final List<String> TYPES =
             List.of("application/json", "application/json", "application/json", "text/plain", "application/xml");
 
-    private static final int SIGNED_OUT = 401;
+    /** After so many requests the next case is recorded in, so that none grows as no patient's does. */
+    private static final int REQUESTS_A_CASE = 1000;
 
-    private FuzzRun() {}
+    private static final int OK = 200;
+    private static final int FIRST_REFUSAL = 400;
+    private static final int SIGNED_OUT = 401;
+    private static final int FIRST_FAULT = 500;
+
+    private final Random random;
+    private final Nonsense nonsense;
+    private final Browser lead;
+    private final List<Operation> operations;
+    private final Map<Integer, Integer> byStatus = new TreeMap<>();
+    private final List<String> faults = new ArrayList<>();
+    private final Set<UUID> acknowledged = new HashSet<>();
+    private String recorded = "";
+    private int kept;
+    private long lost;
+
+    private FuzzRun(JsonNode api, long seed, Browser lead) {
+        this.random = new Random(seed);
+        this.nonsense = new Nonsense(api, random);
+        this.lead = lead;
+        this.operations = operations(api);
+    }
 
     /**
      * What came of it.
      *
-     * @param faults requests that were answered as nothing may be: by a 5xx, or with a stack trace
+     * @param faults requests that were answered as nothing may be: by a 5xx, with a stack trace, or let in by another address
+     * @param acknowledged taps that were said to be stored
+     * @param lost how many of them are not there at the end
      */
     public record Result(
-            int requests, Map<Integer, Integer> byStatus, List<String> faults, double before, double after) {
+            int requests,
+            Map<Integer, Integer> byStatus,
+            List<String> faults,
+            int acknowledged,
+            long lost,
+            double before,
+            double after) {
         @Override
         public String toString() {
             return String.format(
                     Locale.ROOT,
-                    "%d requests, by status %s, %d faults; memory %.0f, then %.0f MB",
+                    "%d requests, by status %s, %d faults; %d taps acknowledged, %d lost; memory %.0f, then %.0f MB",
                     requests,
                     byStatus,
                     faults.size(),
+                    acknowledged,
+                    lost,
                     before,
                     after);
         }
@@ -58,37 +95,133 @@ public final class FuzzRun {
 
     public static Result run(Path root, Path data, int requests, long seed) throws IOException, InterruptedException {
         JsonNode api = new JsonMapper().readTree(Files.readString(root.resolve("web/openapi.json")));
-        List<Operation> operations = operations(api);
-        Random random = new Random(seed);
-        Nonsense nonsense = new Nonsense(api, random);
-        Map<Integer, Integer> byStatus = new TreeMap<>();
-        List<String> faults = new ArrayList<>();
         try (ServerProcess server = ServerProcess.start(root, data, "lexicor.requests-per-second=100000")) {
             Browser lead = Browser.lead(server);
             lead.expect(201, "POST", "/api/cases", Taps.newCase("HB-001"));
+            FuzzRun run = new FuzzRun(api, seed, lead);
             double before = 0;
             for (int n = 0; n < requests; n++) {
                 if (n == requests / 4) {
                     before = server.residentMegabytes();
                 }
-                Operation op = operations.get(random.nextInt(operations.size()));
-                String path = path(op, nonsense, random);
-                JsonNode schema = op.description().at("/requestBody/content/application~1json/schema");
-                String body = op.method().equals("GET") ? "" : nonsense.body(schema);
-                HttpResponse<String> answer =
-                        lead.send(op.method(), path, TYPES.get(random.nextInt(TYPES.size())), body);
-                if (answer.statusCode() == SIGNED_OUT) {
-                    lead.signIn("heron");
+                if (n % REQUESTS_A_CASE == 0) {
+                    run.nextCase("FZ-" + n / REQUESTS_A_CASE);
                 }
-                byStatus.merge(answer.statusCode(), 1, Integer::sum);
-                if (answer.statusCode() >= 500
-                        || answer.body().contains("\tat ")
-                        || answer.body().contains("Exception")) {
-                    faults.add(op.method() + " " + path + " " + body.substring(0, Math.min(300, body.length())) + " -> "
-                            + answer.statusCode() + " " + answer.body());
-                }
+                run.one();
             }
-            return new Result(requests, byStatus, faults, before, server.residentMegabytes());
+            run.lookForTheAcknowledged();
+            return new Result(
+                    requests, run.byStatus, run.faults, run.kept, run.lost, before, server.residentMegabytes());
+        }
+    }
+
+    private void nextCase(String code) throws IOException, InterruptedException {
+        lookForTheAcknowledged();
+        lead.expect(201, "POST", "/api/cases", Taps.newCase(code));
+        recorded = "/api/cases/" + code;
+    }
+
+    private void lookForTheAcknowledged() throws IOException, InterruptedException {
+        if (!acknowledged.isEmpty()) {
+            String there = lead.expect(OK, "GET", recorded + "/taps", "");
+            lost += acknowledged.stream()
+                    .filter(id -> !there.contains(id.toString()))
+                    .count();
+            kept += acknowledged.size();
+            acknowledged.clear();
+        }
+    }
+
+    private void one() throws IOException, InterruptedException {
+        switch (random.nextInt(20)) {
+            case 0, 1 -> written(operations.get(random.nextInt(operations.size())));
+            case 2 -> damagedFile();
+            case 3 -> tap();
+            case 4 -> closeUnderATap();
+            default -> nonsense(operations.get(random.nextInt(operations.size())));
+        }
+    }
+
+    private void nonsense(Operation op) throws IOException, InterruptedException {
+        String path = path(op);
+        JsonNode schema = op.description().at("/requestBody/content/application~1json/schema");
+        String body = op.method().equals("GET") ? "" : nonsense.body(schema);
+        send(op.method(), path, TYPES.get(random.nextInt(TYPES.size())), body);
+    }
+
+    /** An address that reads otherwise than it is routed lets nobody in, whoever asks. */
+    private void written(Operation op) throws IOException, InterruptedException {
+        String path = nonsense.otherwise(op.path().replaceAll("\\{[a-z]+}", "HB-001"));
+        HttpResponse<String> answer = send(op.method(), path, "application/json", "");
+        boolean unchanged = path.equals(op.path());
+        if (answer.statusCode() < FIRST_REFUSAL && !unchanged) {
+            faults.add(op.method() + " " + path + " was let in: " + answer.statusCode());
+        }
+    }
+
+    private void damagedFile() throws IOException, InterruptedException {
+        byte[] file = lead.expect(OK, "GET", recorded + "/file", "").getBytes(StandardCharsets.UTF_8);
+        HttpResponse<String> look = lead.upload("/api/exchange/import", nonsense.damaged(file));
+        judge("POST /api/exchange/import", "a damaged file", look);
+        if (look.statusCode() == OK) {
+            String id = new JsonMapper().readTree(look.body()).get("id").asString();
+            send(
+                    "POST",
+                    "/api/exchange/import/" + id,
+                    "application/json",
+                    "{\"sure\":true,\"reason\":\"For a try only\"}");
+        }
+    }
+
+    private HttpResponse<String> tap() throws IOException, InterruptedException {
+        UUID id = UUID.randomUUID();
+        HttpResponse<String> answer =
+                send("POST", recorded + "/taps", "application/json", Taps.gap(id, random.nextInt(50)));
+        if (answer.statusCode() == OK) {
+            acknowledged.add(id);
+        } else if (answer.statusCode() < FIRST_REFUSAL || !answer.body().contains("detail")) {
+            faults.add("a tap went nowhere: " + answer.statusCode() + " " + answer.body());
+        }
+        return answer;
+    }
+
+    /** A tap that comes after the case was closed is refused with the reason, and gets in once it is open again. */
+    private void closeUnderATap() throws IOException, InterruptedException {
+        closure(true);
+        if (tap().statusCode() == OK) {
+            faults.add("a closed case took a tap");
+        }
+        closure(false);
+        tap();
+    }
+
+    private void closure(boolean closed) throws IOException, InterruptedException {
+        String view = lead.expect(OK, "GET", recorded, "");
+        String version = new JsonMapper().readTree(view).get("version").asString();
+        send(
+                "PUT",
+                recorded + "/closure",
+                "application/json",
+                "{\"version\":" + version + ",\"closed\":" + closed + "}");
+    }
+
+    private HttpResponse<String> send(String method, String path, String type, String body)
+            throws IOException, InterruptedException {
+        HttpResponse<String> answer = lead.send(method, path, type, body);
+        judge(method + " " + path, body, answer);
+        return answer;
+    }
+
+    private void judge(String what, String body, HttpResponse<String> answer) throws IOException, InterruptedException {
+        byStatus.merge(answer.statusCode(), 1, Integer::sum);
+        if (answer.statusCode() >= FIRST_FAULT
+                || answer.body().contains("\tat ")
+                || answer.body().contains("Exception")) {
+            faults.add(what + " " + body.substring(0, Math.min(300, body.length())) + " -> " + answer.statusCode() + " "
+                    + answer.body());
+        }
+        if (answer.statusCode() == SIGNED_OUT) {
+            lead.signIn("heron");
         }
     }
 
@@ -106,7 +239,7 @@ public final class FuzzRun {
         return operations;
     }
 
-    private static String path(Operation op, Nonsense nonsense, Random random) {
+    private String path(Operation op) {
         String path = op.path();
         StringBuilder query = new StringBuilder();
         for (JsonNode parameter : op.description().path("parameters")) {

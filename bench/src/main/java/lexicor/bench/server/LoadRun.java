@@ -44,9 +44,13 @@ public final class LoadRun {
         }
     }
 
-    public static Result run(Path root, Path data, int clinicians, int cases, int seconds)
+    /**
+     * @param strangersPerSecond who try to sign in from outside during a second play; 0 for none
+     * @return of the play alone, and of the one beside strangers
+     */
+    public static List<Result> run(Path root, Path data, int clinicians, int cases, int seconds, int strangersPerSecond)
             throws IOException, InterruptedException {
-        try (ServerProcess server = ServerProcess.start(root, data, "lexicor.requests-per-second=1000")) {
+        try (ServerProcess server = ServerProcess.start(root, data)) {
             Browser lead = Browser.lead(server);
             List<Browser> people = new ArrayList<>();
             for (int i = 0; i < clinicians; i++) {
@@ -62,7 +66,15 @@ public final class LoadRun {
             makeCases(people, cases);
             // A running server has been in use for a while; what it learns in its first minute is not counted.
             play(server, people, seconds / WARM_UP_PART);
-            return play(server, people, seconds);
+            Result alone = play(server, people, seconds);
+            if (strangersPerSecond == 0) {
+                return List.of(alone);
+            }
+            try (Strangers strangers = new Strangers(server.url(), strangersPerSecond)) {
+                Result beside = play(server, people, seconds);
+                System.err.println("strangers who tried to sign in, by answer: " + strangers.byStatus());
+                return List.of(alone, beside);
+            }
         }
     }
 

@@ -20,6 +20,11 @@ final class Nonsense {
             "=cmd|' /C calc'!A0",
             "../../../etc/passwd",
             "\\u0000",
+            "\u0001",
+            "a\u0007b",
+            "\ud800",
+            "\udfffx",
+            "\uffff",
             "\ud83e\udd89",
             "%00",
             "NaN",
@@ -57,6 +62,46 @@ final class Nonsense {
             return "{\"a\":\"" + "y".repeat(2 << 20) + "\"}";
         }
         return kind < 4 ? BROKEN.get(random.nextInt(BROKEN.size())) : value(schema, 0);
+    }
+
+    /** The address in a way that none is written in. */
+    String otherwise(String address) {
+        int at = 1 + random.nextInt(Math.max(1, address.length() - 1));
+        char c = address.charAt(Math.min(at, address.length() - 1));
+        return switch (random.nextInt(6)) {
+            case 0 ->
+                address.substring(0, at)
+                        + String.format("%%%02x", (int) c)
+                        + address.substring(Math.min(at + 1, address.length()));
+            case 1 -> "/" + address;
+            case 2 -> "/." + address;
+            case 3 -> address.replaceFirst("/api", "/api/../api");
+            case 4 -> address.replaceFirst("/api", "/api;x=1");
+            default -> address.replaceFirst("/api", "/API");
+        };
+    }
+
+    /** A file with one place of it damaged. */
+    byte[] damaged(byte[] file) {
+        byte[] damaged = file.clone();
+        int at = random.nextInt(file.length);
+        switch (random.nextInt(3)) {
+            case 0 -> damaged[at] = (byte) random.nextInt(256);
+            case 1 -> damaged = java.util.Arrays.copyOf(file, at);
+            default -> {
+                String text = new String(file, java.nio.charset.StandardCharsets.UTF_8);
+                String[] fields = {"\"side\":\"right\"", "\"visit\":1", "\"day\":0", "\"takenBack\":false", "\"gapMm\":"
+                };
+                String field = fields[random.nextInt(fields.length)];
+                damaged = text.replaceFirst(
+                                java.util.regex.Pattern.quote(field),
+                                java.util.regex.Matcher.quoteReplacement(field.substring(0, field.indexOf(':') + 1)
+                                        + anything()
+                                        + (field.endsWith(":") ? "+" : "")))
+                        .getBytes(java.nio.charset.StandardCharsets.UTF_8);
+            }
+        }
+        return damaged;
     }
 
     /** For a part of an address. */
@@ -118,6 +163,12 @@ final class Nonsense {
     }
 
     private static String quoted(String text) {
-        return "\"" + text.replace("\\", "\\\\").replace("\"", "\\\"") + "\"";
+        StringBuilder quoted = new StringBuilder("\"");
+        for (char c : text.replace("\\", "\\\\").replace("\"", "\\\"").toCharArray()) {
+            // As a writer of JSON may put them, so that they come to be in the text and not in its way.
+            boolean escaped = Character.isISOControl(c) || Character.isSurrogate(c);
+            quoted.append(escaped ? String.format("\\u%04x", (int) c) : String.valueOf(c));
+        }
+        return quoted.append('"').toString();
     }
 }

@@ -51,7 +51,8 @@ public final class OutboxRun {
                     200,
                     "PUT",
                     "/api/settings",
-                    settings.replace("\"recordSystem\":\"\"", "\"recordSystem\":\"" + address + "\""));
+                    settings.replace("\"recordSystem\":\"\"", "\"recordSystem\":\"" + address + "\"")
+                            .replace("\"insideHost\":\"\"", "\"insideHost\":\"127.0.0.1\""));
             lead.expect(201, "POST", "/api/cases", Taps.newCase("HB-001"));
             lead.expect(200, "POST", "/api/cases/HB-001/outbox", "");
             refused.await();

@@ -23,14 +23,19 @@ class WholeProgramTest {
     void nonsenseIsRefusedAndNothingBreaks() throws Exception {
         FuzzRun.Result result = FuzzRun.run(ROOT, folder.resolve("data"), 2000, 3);
         assertThat(result.faults()).isEmpty();
-        assertThat(result.byStatus()).containsKeys(200, 400, 422);
+        assertThat(result.byStatus()).containsKeys(200, 400, 409, 422);
+        assertThat(result.acknowledged()).isPositive();
+        assertThat(result.lost()).isZero();
     }
 
     @Test
-    void cliniciansRecordSideBySideWithoutAnError() throws Exception {
-        LoadRun.Result result = LoadRun.run(ROOT, folder.resolve("data"), 10, 20, 5);
-        assertThat(result.errors()).isZero();
-        assertThat(result.taps()).isEqualTo(50);
+    void cliniciansRecordSideBySideWithoutAnErrorAlsoBesideStrangers() throws Exception {
+        assertThat(LoadRun.run(ROOT, folder.resolve("data"), 10, 20, 5, 40))
+                .hasSize(2)
+                .allSatisfy(result -> {
+                    assertThat(result.errors()).isZero();
+                    assertThat(result.taps()).isEqualTo(50);
+                });
     }
 
     /** It came twice, once without an answer, and is one and the same document to whoever took it. */

@@ -22,6 +22,9 @@ final class ChanceOfFirst {
 
     static double[] of(List<ConditionWeighing> conditions, WeighingSettings settings) {
         int n = conditions.size();
+        if (n == 0) {
+            return new double[0];
+        }
         double[] mean = conditions.stream()
                 .mapToDouble(ConditionWeighing::posttestLogit)
                 .toArray();

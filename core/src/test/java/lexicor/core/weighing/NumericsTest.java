@@ -170,4 +170,13 @@ class NumericsTest {
                 .extracting(LedgerRow::status)
                 .containsExactly(Status.COUNTED, Status.LEFT_OUT);
     }
+
+    @org.junit.jupiter.api.Test
+    void aCaseWithoutACandidateHasNothingToRankAndIsSettled() {
+        CaseToWeigh one = Simple.caseOf(List.of(new Simple("A", true, 0.8, 0.8)), List.of(), 0.3, 0.45, 0.2);
+        WeighedCase weighed =
+                Weighing.weigh(new CaseToWeigh(one.settings(), List.of(), one.findings(), List.of(), List.of()));
+        assertThat(weighed.conditions()).isEmpty();
+        assertThat(weighed.settled()).isTrue();
+    }
 }

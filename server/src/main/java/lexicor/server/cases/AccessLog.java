@@ -30,25 +30,30 @@ class AccessLog {
         this.signedIn = signedIn;
     }
 
-    void opened(String code) {
-        if (lately.asMap().putIfAbsent(signedIn.person().name() + " " + code, true) == null) {
-            write(code, "opened");
+    void opened(CaseRecord stored) {
+        if (lately.asMap().putIfAbsent(signedIn.person().name() + " " + stored.id, true) == null) {
+            write(stored, "opened");
         } else {
-            lately.getIfPresent(signedIn.person().name() + " " + code);
+            lately.getIfPresent(signedIn.person().name() + " " + stored.id);
         }
     }
 
-    void exported(String code) {
-        write(code, "exported");
+    void exported(CaseRecord stored) {
+        write(stored, "exported");
     }
 
-    List<AccessRecord> of(String code) {
-        return store.findByCaseCodeOrderByAt(code);
+    /** Something of the case came in with a file. */
+    void broughtIn(CaseRecord stored) {
+        write(stored, "brought-in");
     }
 
-    private void write(String code, String what) {
+    List<AccessRecord> of(CaseRecord stored) {
+        return store.findByCaseIdOrderByAt(stored.id);
+    }
+
+    private void write(CaseRecord stored, String what) {
         AccessRecord record = new AccessRecord();
-        record.caseCode = code;
+        record.caseId = stored.id;
         record.person = signedIn.person().name();
         record.what = what;
         record.at = Instant.now().truncatedTo(ChronoUnit.MICROS);

@@ -15,10 +15,10 @@ class AccessRecord {
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     Long id;
 
-    String caseCode;
+    Long caseId;
     String person;
 
-    /** opened or exported. */
+    /** opened, exported or brought-in. */
     String what;
 
     Instant at;

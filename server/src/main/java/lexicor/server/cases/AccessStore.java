@@ -4,7 +4,7 @@ import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface AccessStore extends JpaRepository<AccessRecord, Long> {
-    List<AccessRecord> findByCaseCodeOrderByAt(String caseCode);
+    List<AccessRecord> findByCaseIdOrderByAt(Long caseId);
 
-    void deleteByCaseCode(String caseCode);
+    void deleteByCaseId(Long caseId);
 }

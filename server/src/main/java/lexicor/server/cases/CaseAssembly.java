@@ -10,7 +10,9 @@ import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.Setting;
+import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.examination.AgeBand;
 import lexicor.core.examination.CriterionEvaluator;
 import lexicor.core.examination.Finding;
@@ -19,6 +21,7 @@ import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.Tap;
 import lexicor.core.examination.TapReader;
+import lexicor.core.examination.Wording;
 import lexicor.core.planning.Precaution;
 import lexicor.core.weighing.BedsideCase;
 import lexicor.core.weighing.Candidate;
@@ -91,7 +94,55 @@ class CaseAssembly {
     }
 
     Readings readings(List<TapRecord> taps) {
-        return Readings.of(taps.stream().map(this::tap).toList());
+        return Readings.of(taps.stream().flatMap(t -> known(t).stream()).toList());
+    }
+
+    /** The tap, if the content in force knows what it is of. */
+    Optional<Tap> known(TapRecord stored) {
+        boolean gone = editions.catalogue().test(stored.test).isEmpty();
+        try {
+            return gone ? Optional.empty() : Optional.of(tap(stored));
+        } catch (InvalidDocumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * What is recorded in the case and not known to the content in force, in words: taps on tests of the department's own
+     * after those were taken out or no longer fit, a complaint, candidates. It stays in the record and weighs nothing.
+     */
+    List<String> unknown(CaseRecord stored, List<TapRecord> taps) {
+        Map<String, Map<String, String>> readings = new LinkedHashMap<>();
+        for (TapRecord t : taps) {
+            if (known(t).isEmpty()) {
+                String place = t.test + (t.at.isEmpty() ? "" : ", " + Wording.code(t.at)) + ", " + t.side;
+                Map<String, String> at = readings.computeIfAbsent(place, p -> new LinkedHashMap<>());
+                json.readValue(t.changes, CHANGES).forEach((leaf, value) -> {
+                    String name = ReadingLeaf.named(leaf).map(Wording::label).orElse(leaf);
+                    if (value == null) {
+                        at.remove(name);
+                    } else {
+                        at.put(name, CaseHistory.words(value));
+                    }
+                });
+            }
+        }
+        List<String> words = new ArrayList<>();
+        if (editions.catalogue().complaint(stored.complaint).isEmpty()) {
+            words.add("complaint " + stored.complaint);
+        }
+        stored.candidates.stream()
+                .filter(c -> editions.catalogue().condition(c.condition).isEmpty())
+                .forEach(c -> words.add("candidate " + c.condition));
+        readings.forEach((place, at) -> {
+            if (!at.isEmpty()) {
+                words.add(place + ": "
+                        + at.entrySet().stream()
+                                .map(e -> e.getKey() + " " + e.getValue())
+                                .collect(Collectors.joining(", ")));
+            }
+        });
+        return words;
     }
 
     BedsideCase bedside(CaseRecord stored, Readings readings) {
@@ -112,8 +163,10 @@ class CaseAssembly {
     }
 
     Set<String> regions(CaseRecord stored) {
-        return Set.copyOf(
-                editions.catalogue().complaint(stored.complaint).orElseThrow().regions());
+        return editions.catalogue()
+                .complaint(stored.complaint)
+                .map(c -> Set.copyOf(c.regions()))
+                .orElse(Set.of());
     }
 
     List<Candidate> candidates(CaseRecord stored) {
@@ -130,6 +183,7 @@ class CaseAssembly {
     private static List<Candidate> candidates(CaseRecord stored, Map<String, String> suspicions, Catalogue catalogue) {
         Setting setting = Setting.valueOf(stored.setting.toUpperCase(java.util.Locale.ROOT));
         return stored.candidates.stream()
+                .filter(c -> catalogue.condition(c.condition).isPresent())
                 .map(c -> candidate(c, setting, suspicions.getOrDefault(c.condition, c.suspicion), catalogue))
                 .toList();
     }

@@ -1,12 +1,20 @@
 package lexicor.server.cases;
 
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import lexicor.server.people.Person;
 import lexicor.server.people.Role;
 import lexicor.server.people.SignedIn;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.SettingsService;
 import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 
 /**
  * The one way to a stored case. It belongs to its examiner and to those it is shared with, or to everybody who keeps cases
@@ -14,6 +22,12 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class CaseDoor {
+    /** Between a code and who made the case. */
+    private static final char OF = '~';
+
+    /** The header that names the case that is meant. */
+    private static final String MEANT = "X-Case";
+
     private final CaseStore cases;
     private final SignedIn signedIn;
     private final SettingsService settings;
@@ -25,29 +39,88 @@ class CaseDoor {
     }
 
     /** The case, or a refusal that says there is none. */
-    CaseRecord existing(String code) {
-        return open(code, cases.findByCode(code));
+    CaseRecord existing(String address) {
+        CaseRecord found = find(address).orElseThrow(() -> none(address));
+        meant().filter(id -> !id.equals(String.valueOf(found.id))).ifPresent(id -> {
+            throw Refusal.conflict("The code " + address
+                    + " stands for another case now. Nothing was changed; open the case from the list of cases.");
+        });
+        return found;
+    }
+
+    /**
+     * Which case the page means. A code can come to stand for another case, after a deletion or when one is shared; what was
+     * tapped for one patient must never be recorded of another.
+     */
+    private static Optional<String> meant() {
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes attributes
+                ? Optional.ofNullable(attributes.getRequest().getHeader(MEANT))
+                : Optional.empty();
+    }
+
+    /** The case, if it is open to whoever asks. */
+    Optional<CaseRecord> find(String address) {
+        Person person = signedIn.person();
+        return chosen(address, person, c -> c.deletedAt == null && isOpenTo(person, c));
     }
 
     /** The same, locked until the transaction ends, so that acts on one case are played one after another. */
-    CaseRecord lockExisting(String code) {
-        return open(code, cases.lockByCode(code));
+    CaseRecord lockExisting(String address) {
+        CaseRecord locked = cases.lock(existing(address).id);
+        // It may have been deleted or handed on while this one waited.
+        if (locked.deletedAt != null || !isOpenTo(signedIn.person(), locked)) {
+            throw none(address);
+        }
+        return locked;
+    }
+
+    /**
+     * What somebody calls a case by: its code, and where that is the code of another of theirs too, who made it besides.
+     */
+    String address(CaseRecord stored) {
+        return addresses(List.of(stored)).get(stored.id);
+    }
+
+    /** The same for many at once. */
+    Map<Long, String> addresses(List<CaseRecord> some) {
+        Person person = signedIn.person();
+        Set<String> codes = some.stream().map(c -> c.code).collect(Collectors.toSet());
+        Map<String, List<CaseRecord>> byCode = cases.findByCodeInOrderById(codes).stream()
+                .filter(c -> c.deletedAt == null && isOpenTo(person, c))
+                .collect(Collectors.groupingBy(c -> c.code));
+        return some.stream()
+                .collect(Collectors.toMap(
+                        c -> c.id,
+                        c -> first(byCode.getOrDefault(c.code, List.of()), person)
+                                        .filter(other -> !other.id.equals(c.id))
+                                        .isPresent()
+                                ? c.code + OF + c.madeBy
+                                : c.code));
     }
 
     /** The same to record in it, which a closed case refuses. */
-    CaseRecord lockForRecording(String code) {
-        CaseRecord stored = lockExisting(code);
+    CaseRecord lockForRecording(String address) {
+        CaseRecord stored = lockExisting(address);
         if (stored.isClosed()) {
-            throw Refusal.conflict("Case " + code + " is closed. Open it again to record.");
+            throw Refusal.conflict("Case " + stored.code + " is closed. Open it again to record.");
         }
         return stored;
     }
 
-    /** The case for its history, which an auditor reads as well. */
-    CaseRecord forHistory(String code) {
-        return signedIn.person().role() == Role.AUDITOR
-                ? cases.findByCode(code).orElseThrow(() -> none(code))
-                : existing(code);
+    /** The case for its history, which an auditor reads as well, also of a deleted one. */
+    CaseRecord forHistory(String address) {
+        Person person = signedIn.person();
+        return person.role() == Role.AUDITOR
+                ? chosen(address, person, c -> true).orElseThrow(() -> none(address))
+                : existing(address);
+    }
+
+    /** Whether somebody who is not at work now may open the case, for what is done later in their name. */
+    boolean isOpenTo(Person person, CaseRecord stored) {
+        return stored.owner == null
+                || stored.owner.equals(person.name())
+                || stored.shares.contains(person.name())
+                || settings.current().shareAll();
     }
 
     /** Refuses whoever it does not belong to. */
@@ -57,18 +130,24 @@ class CaseDoor {
         }
     }
 
-    private CaseRecord open(String code, Optional<CaseRecord> found) {
-        Person person = signedIn.person();
-        return found.filter(c -> c.deletedAt == null)
-                .filter(c -> isOpenTo(person, c))
-                .orElseThrow(() -> none(code));
+    private Optional<CaseRecord> chosen(String address, Person person, Predicate<CaseRecord> isOpen) {
+        int of = address.indexOf(OF);
+        String code = of < 0 ? address : address.substring(0, of);
+        List<CaseRecord> found =
+                cases.findByCodeOrderById(code).stream().filter(isOpen).toList();
+        return of < 0
+                ? first(found, person)
+                : found.stream()
+                        .filter(c -> c.madeBy.equals(address.substring(of + 1)))
+                        .findFirst();
     }
 
-    private boolean isOpenTo(Person person, CaseRecord stored) {
-        return stored.owner == null
-                || stored.owner.equals(person.name())
-                || stored.shares.contains(person.name())
-                || settings.current().shareAll();
+    /** Which of several with one code is meant by the code alone: one's own before another's, an earlier before a later. */
+    private static Optional<CaseRecord> first(List<CaseRecord> found, Person person) {
+        return found.stream()
+                .min(Comparator.comparing((CaseRecord c) -> !c.madeBy.equals(person.name()))
+                        .thenComparing(c -> !person.name().equals(c.owner))
+                        .thenComparing(c -> c.id));
     }
 
     private static Refusal none(String code) {

@@ -88,7 +88,8 @@ class CaseHistory {
                     List.of(new Revised.Line("reason", "", o.reason)),
                     null,
                     o.visit,
-                    false));
+                    false,
+                    o.broughtIn));
         }
         revisions.of(CaseRecord.class, "id", stored.id, c -> "", CaseHistory::flat).stream()
                 .map(r -> changed(r, "changed", "The case"))
@@ -97,8 +98,9 @@ class CaseHistory {
         for (CaseHistorySource other : others) {
             other.changes(stored.id).forEach(r -> all.add(changed(r, "changed", other.subject())));
         }
-        accesses.of(code)
-                .forEach(a -> all.add(new Happened(a.at, a.person, a.what, "The case", List.of(), null, null, false)));
+        accesses.of(stored)
+                .forEach(a ->
+                        all.add(new Happened(a.at, a.person, a.what, "The case", List.of(), null, null, false, false)));
         all.sort(Comparator.comparing(Happened::at));
         return all;
     }
@@ -150,17 +152,19 @@ class CaseHistory {
             for (Map.Entry<String, Object> change : assembly.view(t).changes().entrySet()) {
                 Object was = at.get(change.getKey());
                 lines.add(line(change.getKey(), was, change.getValue()));
-                Object is = value(now.get(t.visit), assembly.tap(t), change.getKey());
-                canBringBack |= !t.undone && was != null && !Objects.equals(words(was), words(is));
+                Optional<Object> is =
+                        assembly.known(t).map(tap -> words(value(now.get(t.visit), tap, change.getKey())));
+                canBringBack |=
+                        !t.undone && was != null && is.isPresent() && !is.get().equals(words(was));
                 if (!t.undone) {
                     at.put(change.getKey(), change.getValue());
                 }
             }
             String what = name(t.test) + where(t) + ", " + t.side;
-            all.add(new Happened(t.tappedAt, t.madeBy, "tap", what, lines, t.key, t.visit, canBringBack));
+            all.add(new Happened(t.tappedAt, t.madeBy, "tap", what, lines, t.key, t.visit, canBringBack, t.broughtIn));
             if (t.undone) {
                 Instant when = Optional.ofNullable(t.undoneAt).orElse(t.recordedAt);
-                all.add(new Happened(when, t.undoneBy, "taken-back", what, lines, t.key, t.visit, false));
+                all.add(new Happened(when, t.undoneBy, "taken-back", what, lines, t.key, t.visit, false, t.broughtIn));
             }
         }
         return all;
@@ -188,8 +192,7 @@ class CaseHistory {
 
     private TapRecord tap(CaseRecord stored, UUID key) {
         return Optional.ofNullable(key)
-                .flatMap(taps::findByKey)
-                .filter(t -> t.caseId.equals(stored.id))
+                .flatMap(k -> taps.findByCaseIdAndKey(stored.id, k))
                 .orElseThrow(() -> Refusal.notFound("There is no tap " + key + " in case " + stored.code + "."));
     }
 
@@ -244,7 +247,7 @@ class CaseHistory {
     }
 
     private static Happened changed(Revised r, String kind, String what) {
-        return new Happened(r.at(), r.who(), kind, what, r.lines(), null, null, false);
+        return new Happened(r.at(), r.who(), kind, what, r.lines(), null, null, false, false);
     }
 
     private static Map<String, String> flat(CaseRecord c) {
@@ -288,7 +291,7 @@ class CaseHistory {
         };
     }
 
-    private static String words(Object value) {
+    static String words(Object value) {
         if (value == null) {
             return "";
         }

@@ -74,7 +74,7 @@ class CaseQuestions {
     @Transactional
     public JsonNode file(String code) {
         CaseRecord stored = door.existing(code);
-        log.exported(code);
+        log.exported(stored);
         return weighFile(stored);
     }
 

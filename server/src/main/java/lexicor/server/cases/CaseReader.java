@@ -1,8 +1,11 @@
 package lexicor.server.cases;
 
+import java.util.Optional;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.MeasureViews.Measures;
+import lexicor.server.people.PeopleService;
+import lexicor.server.people.Role;
 import lexicor.server.problems.Refusal;
 import lexicor.server.standing.Weighed;
 import org.springframework.stereotype.Service;
@@ -19,14 +22,25 @@ public class CaseReader {
      */
     public record WholeCase(long id, CaseView view, Weighed weighed, Measures measures, Catalogue catalogue) {}
 
+    private final CaseStore store;
     private final CaseDoor door;
+    private final PeopleService people;
     private final CaseService cases;
     private final MeasureService measures;
     private final CaseBasis basis;
     private final AccessLog log;
 
-    CaseReader(CaseDoor door, CaseService cases, MeasureService measures, CaseBasis basis, AccessLog log) {
+    CaseReader(
+            CaseStore store,
+            CaseDoor door,
+            PeopleService people,
+            CaseService cases,
+            MeasureService measures,
+            CaseBasis basis,
+            AccessLog log) {
+        this.store = store;
         this.door = door;
+        this.people = people;
         this.cases = cases;
         this.measures = measures;
         this.basis = basis;
@@ -64,9 +78,23 @@ public class CaseReader {
         return door.existing(code).id;
     }
 
+    /** Why a document of the case may no longer go out in somebody's name; empty where it may. */
+    @Transactional(readOnly = true)
+    public Optional<String> objection(long caseId, String sender) {
+        Optional<CaseRecord> stored = store.findById(caseId).filter(c -> c.deletedAt == null);
+        if (stored.isEmpty()) {
+            return Optional.of("The case was deleted.");
+        }
+        boolean may = people.open(sender)
+                .filter(p -> p.role() == Role.LEAD || p.role() == Role.CLINICIAN)
+                .filter(p -> door.isOpenTo(p, stored.get()))
+                .isPresent();
+        return may ? Optional.empty() : Optional.of(sender + ", who sent it, may no longer open the case.");
+    }
+
     /** Writes down that somebody took the case out of the program. */
     @Transactional
     public void exported(String code) {
-        log.exported(code);
+        log.exported(door.existing(code));
     }
 }

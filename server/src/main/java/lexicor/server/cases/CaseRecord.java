@@ -38,7 +38,13 @@ class CaseRecord {
     @Version
     long version;
 
+    /** Unique among the cases that one person has made. */
     String code;
+
+    /** Who made it, whoever's it is now; empty from before there were accounts. */
+    @NotAudited
+    String madeBy = "";
+
     Instant createdAt;
 
     @NotAudited
@@ -149,6 +155,7 @@ class CaseRecord {
         then.id = id;
         then.version = version;
         then.code = code;
+        then.madeBy = madeBy;
         then.createdAt = createdAt;
         then.updatedAt = updatedAt;
         then.owner = owner;

@@ -111,9 +111,11 @@ class CaseService {
                                 found.stream().map(c -> c.id).toList())
                         .stream()
                         .collect(Collectors.groupingBy(t -> t.caseId));
+        Map<Long, String> addresses = door.addresses(found);
         return found.stream()
                 .map(c -> summary(
                         c,
+                        addresses.get(c.id),
                         assembly.readings(byCase.getOrDefault(c.id, List.of()).stream()
                                 .filter(t -> t.visit == c.visit())
                                 .toList())))
@@ -135,12 +137,14 @@ class CaseService {
         String code = Optional.ofNullable(request.code()).orElseGet(this::nextCode);
         check.code(code);
         PersonalDetails.questionCode("code", code, request.sure());
-        if (cases.findByCode(code).isPresent()) {
-            throw Refusal.conflict("code: there is already a case " + code + "; choose another code");
+        String me = signedIn.person().name();
+        if (door.find(code).isPresent() || cases.existsByCodeAndMadeBy(code, me)) {
+            throw Refusal.conflict("code: you have a case " + code + " already, or had one; choose another code");
         }
         CaseRecord stored = new CaseRecord();
         stored.code = code;
-        stored.owner = signedIn.person().name();
+        stored.owner = me;
+        stored.madeBy = me;
         stored.createdAt = now();
         stored.updatedAt = stored.createdAt;
         stored.visits.add(stored.createdAt);
@@ -148,7 +152,8 @@ class CaseService {
         stored.involvedSide = request.involvedSide();
         stored.setting = setting;
         stored.mechanism = "";
-        for (String condition : complaint(stored).candidates()) {
+        for (String condition :
+                editions.catalogue().complaint(stored.complaint).orElseThrow().candidates()) {
             CandidateRecord candidate = new CandidateRecord();
             candidate.condition = condition;
             candidate.suspicion = Suspicion.AS_USUAL.id();
@@ -161,7 +166,7 @@ class CaseService {
     @Transactional
     public CaseView open(String code) {
         CaseRecord stored = door.existing(code);
-        log.opened(code);
+        log.opened(stored);
         return view(stored);
     }
 
@@ -260,8 +265,7 @@ class CaseService {
         check.device(record.device, tap.ageMillis());
         assembly.tap(record);
         CaseRecord stored = door.lockForRecording(code);
-        Optional<TapRecord> sentBefore = taps.findByKey(tap.tapId());
-        if (sentBefore.isEmpty()) {
+        if (taps.findByCaseIdAndKey(stored.id, tap.tapId()).isEmpty()) {
             safety.allow(stored, record.test);
             record.caseId = stored.id;
             record.madeBy = signedIn.person().name();
@@ -271,8 +275,6 @@ class CaseService {
             record.variant = settings.current().variants().get(record.test);
             taps.saveAndFlush(record);
             cases.touch(stored.id, record.recordedAt);
-        } else if (!sentBefore.get().caseId.equals(stored.id)) {
-            throw Refusal.conflict("tapId: this tap belongs to another case");
         }
         return stored;
     }
@@ -318,8 +320,7 @@ class CaseService {
             throw Refusal.field("tapId", "missing");
         }
         CaseRecord stored = door.lockForRecording(code);
-        TapRecord tap = taps.findByKey(tapId)
-                .filter(t -> t.caseId.equals(stored.id))
+        TapRecord tap = taps.findByCaseIdAndKey(stored.id, tapId)
                 .orElseThrow(() -> Refusal.notFound("There is no tap " + tapId + " in case " + code + "."));
         if (!tap.undone) {
             tap.undone = true;
@@ -412,20 +413,23 @@ class CaseService {
         return false;
     }
 
-    private Complaint complaint(CaseRecord stored) {
-        return editions.catalogue().complaint(stored.complaint).orElseThrow();
+    private String complaintName(CaseRecord stored) {
+        return editions.catalogue()
+                .complaint(stored.complaint)
+                .map(Complaint::name)
+                .orElse(stored.complaint);
     }
 
     private Readings readings(CaseRecord stored) {
         return assembly.readings(taps.standing(stored));
     }
 
-    private CaseSummary summary(CaseRecord stored, Readings readings) {
+    private CaseSummary summary(CaseRecord stored, String address, Readings readings) {
         BedsideCase bedside = assembly.bedside(stored, readings);
         return new CaseSummary(
-                stored.code,
+                address,
                 stored.complaint,
-                complaint(stored).name(),
+                complaintName(stored),
                 stored.involvedSide,
                 stored.mechanism,
                 stored.updatedAt,
@@ -455,14 +459,15 @@ class CaseService {
 
     CaseView view(CaseRecord stored) {
         return new CaseView(
-                stored.code,
+                door.address(stored),
+                stored.id,
                 stored.version,
                 stored.owner,
                 List.copyOf(stored.shares),
                 stored.createdAt,
                 stored.updatedAt,
                 List.copyOf(stored.visits),
-                complaint(stored).name(),
+                complaintName(stored),
                 stored.closedAt,
                 stored.closedBy,
                 intake(stored),
@@ -482,11 +487,18 @@ class CaseService {
                 ladders.views(stored, bedside),
                 assembly.variants(standing),
                 safety.blocked(stored),
-                safety.warnings(stored, bedside.findings()));
+                safety.warnings(stored, bedside.findings()),
+                assembly.unknown(stored, standing));
     }
 
     private String nextCode() {
-        int highest = cases.codesFrom(CODE_PREFIX, PageRequest.of(0, 1)).stream()
+        int highest = cases
+                .codesFrom(
+                        CODE_PREFIX,
+                        signedIn.person().name(),
+                        settings.current().shareAll(),
+                        PageRequest.of(0, 1))
+                .stream()
                 .mapToInt(c -> Integer.parseInt(c.substring(CODE_PREFIX.length())))
                 .findFirst()
                 .orElse(0);

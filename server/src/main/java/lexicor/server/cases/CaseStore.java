@@ -2,8 +2,8 @@ package lexicor.server.cases;
 
 import jakarta.persistence.LockModeType;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
@@ -11,12 +11,17 @@ import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface CaseStore extends JpaRepository<CaseRecord, Long> {
-    Optional<CaseRecord> findByCode(String code);
+    /** Everybody's. */
+    List<CaseRecord> findByCodeOrderById(String code);
+
+    List<CaseRecord> findByCodeInOrderById(Collection<String> codes);
+
+    boolean existsByCodeAndMadeBy(String code, String madeBy);
 
     /** Locked until the transaction ends, so that taps on one case are played one after another. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
-    @Query("select c from CaseRecord c where c.code = :code")
-    Optional<CaseRecord> lockByCode(String code);
+    @Query("select c from CaseRecord c where c.id = :id")
+    CaseRecord lock(Long id);
 
     /** Those that somebody may open, the latest first. */
     @Query("select c from CaseRecord c where c.deletedAt is null and locate(lower(:search), lower(c.code)) > 0"
@@ -27,9 +32,11 @@ interface CaseStore extends JpaRepository<CaseRecord, Long> {
     /** Deleted long enough ago to be gone. */
     List<CaseRecord> findByDeletedAtBefore(Instant time);
 
-    @Query(
-            "select c.code from CaseRecord c where c.code like concat(:prefix, '%') order by length(c.code) desc, c.code desc")
-    List<String> codesFrom(String prefix, Pageable page);
+    /** Codes of the cases that somebody may open or has made, the highest first. */
+    @Query("select c.code from CaseRecord c where c.code like concat(:prefix, '%')"
+            + " and (:all = true or c.madeBy = :person or c.owner is null or c.owner = :person or :person member of c.shares)"
+            + " order by length(c.code) desc, c.code desc")
+    List<String> codesFrom(String prefix, String person, boolean all, Pageable page);
 
     /** Marks the time of the last tap. The version is the intake's and stays. */
     @Modifying

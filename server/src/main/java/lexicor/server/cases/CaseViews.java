@@ -43,6 +43,7 @@ public final class CaseViews {
     /**
      * A case: its intake, and where the examination of the current visit is.
      *
+     * @param id of the case, whatever it is called: a request that names it is never taken for another case of that code
      * @param version for saving the intake
      * @param owner whose case it is; absent from before there were accounts
      * @param shares who else may open it
@@ -51,6 +52,7 @@ public final class CaseViews {
      */
     public record CaseView(
             String code,
+            long id,
             long version,
             @Schema(nullable = true) String owner,
             List<String> shares,
@@ -143,6 +145,7 @@ public final class CaseViews {
      * What is recorded and where that leaves the case.
      *
      * @param lastTap the latest tap that stands, the one to take back
+     * @param unknown what is recorded and not known to the content in force, in words; it weighs nothing
      */
     public record Examination(
             List<PlaceReadings> readings,
@@ -152,7 +155,8 @@ public final class CaseViews {
             List<LadderView> ladders,
             List<VariantDone> variants,
             List<BlockedTest> blocked,
-            List<RaisedWarning> warnings) {}
+            List<RaisedWarning> warnings,
+            List<String> unknown) {}
 
     /**
      * A test that must not be done as things are.

@@ -8,6 +8,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lexicor.server.cases.HistoryViews.DeletedCase;
 import lexicor.server.cases.HistoryViews.DeletionAsked;
 import lexicor.server.cases.HistoryViews.DeletionRequest;
 import lexicor.server.people.SignedIn;
@@ -113,11 +114,36 @@ class Deletion {
         stored.deletedAt = Instant.now().truncatedTo(ChronoUnit.MICROS);
         cases.saveAndFlush(stored);
         Tombstone tombstone = new Tombstone();
-        tombstone.code = code;
+        tombstone.caseId = stored.id;
+        tombstone.code = stored.code;
         tombstone.deletedAt = stored.deletedAt;
         tombstone.deletedBy = signedIn.person().name();
         tombstone.reason = first.reason();
         tombstones.save(tombstone);
+    }
+
+    /** What can still be brought back, the latest deleted first. */
+    @Transactional(readOnly = true)
+    public List<DeletedCase> kept() {
+        int days = settings.current().retentionDays();
+        return tombstones.findByGoneAtIsNullAndBroughtBackAtIsNullAndCaseIdIsNotNullOrderByDeletedAtDesc().stream()
+                .map(t -> new DeletedCase(
+                        t.id, t.code, t.deletedAt, t.deletedBy, t.reason, t.deletedAt.plus(days, ChronoUnit.DAYS)))
+                .toList();
+    }
+
+    /** Brings a case back to whom it belonged. */
+    @Transactional
+    public void bringBack(long id) {
+        Tombstone tombstone = tombstones
+                .findById(id)
+                .filter(t -> t.goneAt == null && t.broughtBackAt == null && t.caseId != null)
+                .orElseThrow(() -> Refusal.notFound("There is no such case, or it is gone for good or back already."));
+        CaseRecord stored = cases.lock(tombstone.caseId);
+        stored.deletedAt = null;
+        cases.saveAndFlush(stored);
+        tombstone.broughtBackAt = Instant.now().truncatedTo(ChronoUnit.MICROS);
+        tombstone.broughtBackBy = signedIn.person().name();
     }
 
     /** Removes what was deleted long enough ago from everything, history included. */
@@ -129,8 +155,10 @@ class Deletion {
             TABLES.forEach(table -> database.update("delete from " + table + " where case_id = ?", gone.id));
             database.update("delete from examination_case_aud where id = ?", gone.id);
             database.update("delete from examination_case where id = ?", gone.id);
-            accesses.deleteByCaseCode(gone.code);
-            tombstones.findById(gone.code).ifPresent(t -> t.goneAt = Instant.now());
+            accesses.deleteByCaseId(gone.id);
+            tombstones.findByCaseId(gone.id).stream()
+                    .filter(t -> t.broughtBackAt == null)
+                    .forEach(t -> t.goneAt = Instant.now());
         }
     }
 }

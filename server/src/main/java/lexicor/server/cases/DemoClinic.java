@@ -40,6 +40,7 @@ class DemoClinic implements ApplicationRunner {
     private final Path folder;
     private final CaseService service;
     private final CaseStore cases;
+    private final CaseDoor door;
     private final MeasureService measures;
     private final VisitService later;
     private final DemoAccounts accounts;
@@ -52,6 +53,7 @@ class DemoClinic implements ApplicationRunner {
             @Value("${lexicor.demo}") Path folder,
             CaseService service,
             CaseStore cases,
+            CaseDoor door,
             MeasureService measures,
             VisitService later,
             DemoAccounts accounts,
@@ -62,6 +64,7 @@ class DemoClinic implements ApplicationRunner {
         this.folder = folder;
         this.service = service;
         this.cases = cases;
+        this.door = door;
         this.measures = measures;
         this.later = later;
         this.accounts = accounts;
@@ -128,13 +131,13 @@ class DemoClinic implements ApplicationRunner {
         List<Instant> began = new ArrayList<>();
         for (Entry visit : visits) {
             if (!began.isEmpty()) {
-                later.start(code, cases.findByCode(code).orElseThrow().version);
+                later.start(code, door.existing(code).version);
             }
             began.add(record(code, side, visit));
         }
         // The one thing that no user can do: the demo's first days lie behind it.
         inOneStep.executeWithoutResult(step -> {
-            List<Instant> visitsBegan = cases.findByCode(code).orElseThrow().visits;
+            List<Instant> visitsBegan = door.existing(code).visits;
             visitsBegan.clear();
             visitsBegan.addAll(began);
         });

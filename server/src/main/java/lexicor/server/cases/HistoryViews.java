@@ -17,10 +17,11 @@ final class HistoryViews {
      * Something that happened to a case.
      *
      * @param who absent from before there were accounts
-     * @param kind tap, taken-back, measured, changed, went-ahead, opened or exported
+     * @param kind tap, taken-back, measured, changed, went-ahead, opened, exported or brought-in
      * @param what a heading: the test and side, or what was changed
      * @param tap the tap it is about; absent where it is about none
      * @param visit at which it was; absent where that is not the matter
+     * @param broughtIn whether it came in with a file, by whoever brought that in
      * @param canBringBack whether it replaced a reading that is not what stands now
      */
     record Happened(
@@ -31,7 +32,8 @@ final class HistoryViews {
             List<Revised.Line> lines,
             @Schema(nullable = true) UUID tap,
             @Schema(nullable = true) Integer visit,
-            boolean canBringBack) {}
+            boolean canBringBack,
+            boolean broughtIn) {}
 
     /** How a visit stood right after a tap. */
     record Then(
@@ -43,6 +45,13 @@ final class HistoryViews {
 
     /** The tap to bring back what it replaced of, and the id of the new one. */
     record BringBack(UUID tap, UUID tapId) {}
+
+    /**
+     * A deleted case that is not gone for good yet.
+     *
+     * @param until when it will be
+     */
+    record DeletedCase(long id, String code, Instant deletedAt, String deletedBy, String reason, Instant until) {}
 
     record DeletionRequest(String reason, @Schema(nullable = true) Boolean sure) {}
 

@@ -182,7 +182,7 @@ class MeasureService {
 
     private void tap(CaseRecord stored, UUID tapId, Measure.Feeds feeds, Side side, Map<String, Object> reading) {
         service.record(
-                stored.code,
+                door.address(stored),
                 new NewTap(tapId, feeds.test(), feeds.at(), side.id(), reading, DEVICE, null, stored.visit()));
     }
 
@@ -218,7 +218,7 @@ class MeasureService {
                 Stream.of(involved.other(), involved)
                         .flatMap(side -> regrowth(stored, side).stream())
                         .toList(),
-                service.get(stored.code).examination());
+                service.get(door.address(stored)).examination());
     }
 
     /** Those of the complaint's regions, and whatever was measured all the same. */

@@ -28,4 +28,7 @@ class OverrideRecord {
 
     /** Null from before there were accounts. */
     String madeBy;
+
+    /** Whether it came in with a file, by whoever brought it in. */
+    boolean broughtIn;
 }

@@ -41,11 +41,7 @@ class Safety {
 
     /** Keeps the reason for going ahead with a blocked test. */
     OverrideRecord goAhead(CaseRecord stored, String test, String reason) {
-        String text = Optional.ofNullable(reason).map(String::strip).orElse("");
-        if (text.length() < SHORTEST_REASON || text.length() > LONGEST_REASON) {
-            throw Refusal.field(
-                    "reason", "expected " + SHORTEST_REASON + " to " + LONGEST_REASON + " characters that say why");
-        }
+        String text = checkReason(reason);
         if (blocked(stored).stream().noneMatch(b -> b.test().equals(test))) {
             throw Refusal.field("test", test + " is not blocked in this case");
         }
@@ -55,6 +51,16 @@ class Safety {
         override.test = test;
         override.reason = text;
         return override;
+    }
+
+    /** The reason without blanks around it, if it is one. */
+    static String checkReason(String reason) {
+        String text = Optional.ofNullable(reason).map(String::strip).orElse("");
+        if (text.length() < SHORTEST_REASON || text.length() > LONGEST_REASON) {
+            throw Refusal.field(
+                    "reason", "expected " + SHORTEST_REASON + " to " + LONGEST_REASON + " characters that say why");
+        }
+        return text;
     }
 
     /** Every test that a precaution of the case blocks, with the reason for going ahead where there is one. */

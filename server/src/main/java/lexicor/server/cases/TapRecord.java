@@ -54,4 +54,7 @@ class TapRecord {
     String variant;
 
     boolean undone;
+
+    /** Whether it came in with a file, by whoever brought it in. */
+    boolean broughtIn;
 }

@@ -37,7 +37,7 @@ interface TapStore extends JpaRepository<TapRecord, Long> {
     @Query("select max(t.recordedAt) from TapRecord t")
     Optional<Instant> latestRecording();
 
-    Optional<TapRecord> findByKey(UUID key);
+    Optional<TapRecord> findByCaseIdAndKey(Long caseId, UUID key);
 
     Optional<TapRecord> findFirstByCaseIdAndDeviceOrderByTappedAtDesc(Long caseId, String device);
 

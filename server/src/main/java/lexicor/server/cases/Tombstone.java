@@ -1,6 +1,8 @@
 package lexicor.server.cases;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
@@ -10,6 +12,12 @@ import java.time.Instant;
 @Table(name = "tombstone")
 class Tombstone {
     @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    Long id;
+
+    /** Null from before it was kept. */
+    Long caseId;
+
     String code;
 
     Instant deletedAt;
@@ -18,4 +26,9 @@ class Tombstone {
 
     /** When it was removed from the history too; null until then. */
     Instant goneAt;
+
+    /** Null unless it was brought back. */
+    Instant broughtBackAt;
+
+    String broughtBackBy;
 }

@@ -7,6 +7,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.HexFormat;
+import java.util.List;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.PackFiles;
 import org.springframework.beans.factory.annotation.Value;
@@ -24,6 +25,7 @@ public class Editions {
     private final Cache<Long, Edition> kept =
             Caffeine.newBuilder().maximumSize(KEPT_IN_MEMORY).build();
     private volatile Edition current;
+    private volatile List<String> unfit = List.of();
 
     Editions(@Value("${lexicor.packs}") Path packs, EditionStore store) {
         this.store = store;
@@ -48,6 +50,17 @@ public class Editions {
     /** From now on, every open case is weighed with this one. */
     public void publish(Edition edition) {
         current = edition;
+        unfit = List.of();
+    }
+
+    /** The department's content does not fit what is shipped, which alone is in force until somebody has mended it. */
+    public void unfit(List<String> why) {
+        unfit = why;
+    }
+
+    /** Why the department's content is not in force; empty where it is. */
+    public List<String> unfit() {
+        return unfit;
     }
 
     /** Keeps the edition in force for as long as somebody needs it, and says by which number it is found again. */

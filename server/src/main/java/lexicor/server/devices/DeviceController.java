@@ -1,12 +1,14 @@
 package lexicor.server.devices;
 
 import io.swagger.v3.oas.annotations.Operation;
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import lexicor.server.devices.DeviceEvents.Devices;
+import lexicor.server.people.OpenSessions;
 import lexicor.server.problems.Refusal;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -29,9 +31,11 @@ class DeviceController {
 
     private final DeviceHub hub;
     private final Simulations simulations;
+    private final OpenSessions sessions;
     private final JsonMapper json;
 
-    DeviceController(DeviceHub hub, Simulations simulations, JsonMapper json) {
+    DeviceController(DeviceHub hub, Simulations simulations, OpenSessions sessions, JsonMapper json) {
+        this.sessions = sessions;
         this.hub = hub;
         this.simulations = simulations;
         this.json = json;
@@ -44,8 +48,8 @@ class DeviceController {
 
     /** Server-sent events: devices, sample, trial. */
     @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter events() {
-        return hub.watch();
+    SseEmitter events(HttpServletRequest request) {
+        return hub.watch(sessions.stillIn(request));
     }
 
     /** Takes lines as they come; a request may carry one or go on for as long as the device measures. */

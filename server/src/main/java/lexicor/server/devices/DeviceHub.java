@@ -1,13 +1,13 @@
 package lexicor.server.devices;
 
 import java.io.IOException;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import lexicor.server.devices.DeviceEvents.Devices;
 import lexicor.server.devices.DeviceEvents.Sample;
 import lexicor.server.problems.Refusal;
@@ -25,13 +25,20 @@ class DeviceHub {
     private static final int MOST_PAGES = 200;
     private static final long SILENT_NANOS = TimeUnit.SECONDS.toNanos(2);
     private static final long WATCH_MILLIS = 500;
+    private static final long SESSIONS_MILLIS = 2_000;
 
     private final Map<String, Device> devices = new TreeMap<>();
-    private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
+    /** Each page with whether its session goes on. */
+    private final Map<SseEmitter, BooleanSupplier> pages = new ConcurrentHashMap<>();
+
     private final ExecutorService teller = Executors.newSingleThreadExecutor();
 
-    /** A page that is told of everything from now on, and first of what there is. */
-    SseEmitter watch() {
+    /**
+     * A page that is told of everything from now on, and first of what there is.
+     *
+     * @param stillIn whether whoever watches still may
+     */
+    SseEmitter watch(BooleanSupplier stillIn) {
         if (pages.size() >= MOST_PAGES) {
             throw Refusal.conflict("devices: too many pages are watching; close some");
         }
@@ -39,7 +46,7 @@ class DeviceHub {
         page.onCompletion(() -> pages.remove(page));
         page.onTimeout(() -> pages.remove(page));
         page.onError(e -> pages.remove(page));
-        pages.add(page);
+        pages.put(page, stillIn);
         send(page, "devices", known());
         return page;
     }
@@ -89,10 +96,21 @@ class DeviceHub {
         }
     }
 
+    /** A stream does not outlive its session, nor go on behind a locked screen. */
+    @Scheduled(fixedDelay = SESSIONS_MILLIS)
+    void endWithTheirSessions() {
+        pages.forEach((page, stillIn) -> {
+            if (!stillIn.getAsBoolean()) {
+                pages.remove(page);
+                page.complete();
+            }
+        });
+    }
+
     /** In their order, and never holding up a device for a slow page. */
     private void tell(String event, Object data) {
         if (!teller.isShutdown()) {
-            teller.execute(() -> pages.forEach(page -> send(page, event, data)));
+            teller.execute(() -> pages.keySet().forEach(page -> send(page, event, data)));
         }
     }
 
@@ -100,7 +118,7 @@ class DeviceHub {
     @EventListener
     void end(ContextClosedEvent event) {
         teller.shutdown();
-        pages.forEach(SseEmitter::complete);
+        pages.keySet().forEach(SseEmitter::complete);
     }
 
     private void send(SseEmitter page, String event, Object data) {

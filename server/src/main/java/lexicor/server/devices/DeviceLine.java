@@ -1,5 +1,6 @@
 package lexicor.server.devices;
 
+import lexicor.server.problems.CleanText;
 import lexicor.server.problems.Refusal;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -32,6 +33,7 @@ sealed interface DeviceLine {
         } catch (JacksonException e) {
             throw Refusal.field(field, "not a JSON object");
         }
+        CleanText.check(node, field);
         return switch (node.path("type").asString("")) {
             case "hello" -> hello(field, node);
             case "sample" -> new Value(number(field, node, "ms"), number(field, node, "value"));

@@ -1,21 +1,30 @@
 package lexicor.server.doors;
 
 import jakarta.servlet.DispatcherType;
-import java.util.List;
+import lexicor.server.people.PeopleService;
 import lexicor.server.people.Role;
+import lexicor.server.people.ScreenLock;
+import lexicor.server.people.SignedIn;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authorization.AuthenticatedAuthorizationManager;
+import org.springframework.security.authorization.AuthorityAuthorizationManager;
+import org.springframework.security.authorization.AuthorizationDeniedException;
+import org.springframework.security.authorization.AuthorizationManager;
+import org.springframework.security.authorization.AuthorizationResult;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Who may call what. Everything that is not named here is closed. */
@@ -26,22 +35,22 @@ class Doors {
      * dialogs set them on elements; no script can come in that way.
      */
     private static final String CONTENT = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
-            + "img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; "
+            + "img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self'; "
             + "frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
 
     private static final String LEAD = Role.LEAD.name();
     private static final String CLINICIAN = Role.CLINICIAN.name();
     private static final String AUDITOR = Role.AUDITOR.name();
-    private static final List<String> OWN_PROOF = List.of("/api/devices/*/lines", "/api/maintenance/**");
+
+    private final Guard guard;
+
+    Doors(Guard guard) {
+        this.guard = guard;
+    }
 
     @Bean
     PasswordEncoder passwordEncoder() {
         return Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
-    }
-
-    @Bean
-    SecurityContextRepository securityContexts() {
-        return new HttpSessionSecurityContextRepository();
     }
 
     /** There is none: signing in is ours, and nothing may sign in behind its back. */
@@ -52,27 +61,42 @@ class Doors {
         };
     }
 
+    /** Written down rather than found among the beans, so that the container does not run them a second time. */
     @Bean
     SecurityFilterChain chain(
-            HttpSecurity http, SecurityContextRepository contexts, SessionCheck sessions, OwnProof proof) {
-        String[] withProof = OWN_PROOF.toArray(String[]::new);
+            HttpSecurity http,
+            SecurityContextRepository contexts,
+            PageToken token,
+            OwnProof proof,
+            SignedIn signedIn,
+            PeopleService people,
+            ScreenLock lock) {
+        String[] withProof = {"/api/devices/*/lines", "/api/maintenance/**"};
         return http.securityContext(c -> c.securityContextRepository(contexts))
                 .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
                         .permitAll()
-                        .requestMatchers("/api/session/pin", "/api/session/password", "/api/session/everywhere")
-                        .authenticated()
-                        .requestMatchers("/api/session/**")
-                        .permitAll()
+                        .requestMatchers(
+                                "/api/session/pin",
+                                "/api/session/password",
+                                "/api/session/alive",
+                                "/api/session/second-factor/**")
+                        .access(guard.open(authenticated()))
+                        .requestMatchers("/api/session/everywhere")
+                        .access(guard.open(authenticated()))
+                        .requestMatchers("/api/session", "/api/session/*")
+                        .access(guard.paced(Guard.anybody()))
                         .requestMatchers(withProof)
-                        .access(proof)
+                        .access(guard.paced(proof))
                         .requestMatchers(HttpMethod.GET, "/api/catalogue", "/api/settings", "/api/evidence/**")
-                        .authenticated()
+                        .access(guard.ready(authenticated()))
                         .requestMatchers("/api/evidence/design", "/api/evidence/figures/preview")
-                        .hasAnyRole(LEAD, CLINICIAN)
+                        .access(roles(LEAD, CLINICIAN))
                         .requestMatchers("/api/settings", "/api/people/**", "/api/settings/**", "/api/evidence/**")
-                        .hasRole(LEAD)
+                        .access(roles(LEAD))
+                        .requestMatchers("/api/deleted-cases/**")
+                        .access(roles(LEAD))
                         .requestMatchers(HttpMethod.GET, "/api/cases/*/history", "/api/history/**")
-                        .hasAnyRole(LEAD, CLINICIAN, AUDITOR)
+                        .access(roles(LEAD, CLINICIAN, AUDITOR))
                         .requestMatchers(
                                 "/api/cases/**",
                                 "/api/cluster-tally",
@@ -80,21 +104,40 @@ class Doors {
                                 "/api/templates/**",
                                 "/api/devices/**",
                                 "/api/colleagues")
-                        .hasAnyRole(LEAD, CLINICIAN)
-                        .requestMatchers("/api/**")
-                        .denyAll()
-                        .requestMatchers("/actuator/health/**")
-                        .permitAll()
+                        .access(roles(LEAD, CLINICIAN))
+                        .requestMatchers("/v3/api-docs", "/v3/api-docs/**", "/v3/api-docs.yaml")
+                        .access(guard.ready(authenticated()))
+                        .requestMatchers("/actuator/health", "/actuator/health/**")
+                        .access(guard.paced(Guard.anybody()))
                         .requestMatchers("/actuator/**")
-                        .hasRole(LEAD)
+                        .access(roles(LEAD))
+                        .requestMatchers(HttpMethod.GET, Pages.SHIPPED.toArray(String[]::new))
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, Pages.ROUTED.toArray(String[]::new))
+                        .permitAll()
                         .anyRequest()
-                        .permitAll())
-                .csrf(c -> c.spa().ignoringRequestMatchers(withProof))
-                .addFilterBefore(sessions, AuthorizationFilter.class)
-                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, refused) ->
-                                Problems.write(response, HttpStatus.UNAUTHORIZED, "Sign in first."))
-                        .accessDeniedHandler((request, response, refused) ->
-                                Problems.write(response, HttpStatus.FORBIDDEN, Problems.forbidden(refused))))
+                        .denyAll())
+                .csrf(c -> c.csrfTokenRepository(token)
+                        .csrfTokenRequestHandler(token)
+                        .sessionAuthenticationStrategy((who, request, response) -> {})
+                        .ignoringRequestMatchers(withProof))
+                .addFilterBefore(new BodyLimit(), CsrfFilter.class)
+                .addFilterBefore(new SessionCheck(signedIn, people, lock), AuthorizationFilter.class)
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, refused) -> {
+                            if (refused.getCause() instanceof AccessDeniedException denied
+                                    && reason(denied) instanceof Refused said) {
+                                said.write(response);
+                            } else {
+                                Problems.write(response, HttpStatus.UNAUTHORIZED, "Sign in first.");
+                            }
+                        })
+                        .accessDeniedHandler((request, response, refused) -> {
+                            if (reason(refused) instanceof Refused said) {
+                                said.write(response);
+                            } else {
+                                Problems.write(response, HttpStatus.FORBIDDEN, Problems.forbidden(refused));
+                            }
+                        }))
                 .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(CONTENT))
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
                         .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
@@ -103,5 +146,17 @@ class Doors {
                 .logout(AbstractHttpConfigurer::disable)
                 .requestCache(AbstractHttpConfigurer::disable)
                 .build();
+    }
+
+    private AuthorizationManager<RequestAuthorizationContext> roles(String... roles) {
+        return guard.ready(AuthorityAuthorizationManager.hasAnyRole(roles));
+    }
+
+    private static AuthorizationManager<RequestAuthorizationContext> authenticated() {
+        return AuthenticatedAuthorizationManager.authenticated();
+    }
+
+    private static AuthorizationResult reason(AccessDeniedException refused) {
+        return refused instanceof AuthorizationDeniedException denied ? denied.getAuthorizationResult() : null;
     }
 }

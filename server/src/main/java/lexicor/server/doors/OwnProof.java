@@ -10,6 +10,8 @@ import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.authorization.AuthorizationManager;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.stereotype.Component;
 
 /**
@@ -18,6 +20,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class OwnProof implements AuthorizationManager<RequestAuthorizationContext> {
+    private static final RequestMatcher DEVICES = PathPatternRequestMatcher.pathPattern("/api/devices/**");
     private static final String BEARER = "Bearer ";
 
     private final RunFile run;
@@ -34,7 +37,7 @@ class OwnProof implements AuthorizationManager<RequestAuthorizationContext> {
         String header = Optional.ofNullable(context.getRequest().getHeader("Authorization"))
                 .orElse("");
         String shown = header.startsWith(BEARER) ? header.substring(BEARER.length()) : "";
-        boolean device = context.getRequest().getRequestURI().startsWith("/api/devices/");
+        boolean device = DEVICES.matches(context.getRequest());
         return new AuthorizationDecision(isSame(shown, run.word()) || device && isSame(shown, settings.deviceKey()));
     }
 

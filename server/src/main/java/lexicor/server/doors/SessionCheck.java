@@ -6,59 +6,47 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
+import lexicor.server.people.OpenSessions;
 import lexicor.server.people.PeopleService;
 import lexicor.server.people.Person;
-import lexicor.server.people.SessionLock;
+import lexicor.server.people.ScreenLock;
 import lexicor.server.people.SignedIn;
-import org.springframework.boot.web.servlet.FilterRegistrationBean;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
-import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpMethod;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.stereotype.Component;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Ends a session whose account was closed, changed or signed out elsewhere, and keeps a locked one out of everything. */
-@Component
-class SessionCheck extends OncePerRequestFilter {
+/**
+ * Ends a session whose account was closed, changed or signed out elsewhere, and notes that somebody is at work: a change is a
+ * sign of life, and looking is none, since an open page looks by itself.
+ */
+final class SessionCheck extends OncePerRequestFilter {
+    private static final RequestMatcher OF_THE_SESSION = PathPatternRequestMatcher.pathPattern("/api/session/**");
+
     private final SignedIn signedIn;
     private final PeopleService people;
+    private final ScreenLock lock;
 
-    SessionCheck(SignedIn signedIn, PeopleService people) {
+    SessionCheck(SignedIn signedIn, PeopleService people, ScreenLock lock) {
         this.signedIn = signedIn;
         this.people = people;
+        this.lock = lock;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         Optional<Person> person = signedIn.ifAny();
-        if (person.isPresent()
-                && people.open(person.get().name()).filter(person.get()::equals).isEmpty()) {
-            request.getSession().invalidate();
+        if (person.isPresent() && !people.isStill(person.get())) {
+            OpenSessions.end(request);
             SecurityContextHolder.clearContext();
-        } else if (person.isPresent() && SessionLock.isLocked(request) && !isOpenWhileLocked(request)) {
-            Problems.write(response, HttpStatus.LOCKED, "The screen is locked. Open it with the PIN.");
-            return;
+        } else if (person.isPresent()
+                && !HttpMethod.GET.matches(request.getMethod())
+                && !OF_THE_SESSION.matches(request)
+                && !lock.isLocked(request)) {
+            lock.alive(request);
         }
         chain.doFilter(request, response);
-    }
-
-    private static boolean isOpenWhileLocked(HttpServletRequest request) {
-        String path = request.getRequestURI();
-        boolean ownAccount = path.startsWith("/api/session/p") || path.equals("/api/session/everywhere");
-        return !path.startsWith("/api/") && !path.startsWith("/actuator/")
-                || path.startsWith("/api/session") && !ownAccount;
-    }
-
-    /** It belongs to the chain alone, not to the container as well. */
-    @Configuration
-    static class InTheChainOnly {
-        @Bean
-        FilterRegistrationBean<SessionCheck> sessionCheckRegistration(SessionCheck filter) {
-            FilterRegistrationBean<SessionCheck> registration = new FilterRegistrationBean<>(filter);
-            registration.setEnabled(false);
-            return registration;
-        }
     }
 }

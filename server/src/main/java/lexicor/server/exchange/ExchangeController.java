@@ -5,11 +5,13 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import lexicor.server.cases.CaseFile;
 import lexicor.server.cases.CaseFiles;
-import lexicor.server.exchange.ExchangeViews.CaseImport;
+import lexicor.server.exchange.ExchangeViews.BringIn;
+import lexicor.server.exchange.ExchangeViews.CaseImportView;
 import lexicor.server.exchange.ExchangeViews.Outbox;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -77,13 +79,23 @@ class ExchangeController {
 
     /** What bringing in a case, a document or a zip of cases would do; nothing is stored. */
     @PostMapping(path = "/exchange/import", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    CaseImport preview(@RequestBody byte[] content) {
-        return exchange.preview(content);
+    CaseImportView lookAtCases(@RequestBody byte[] content) {
+        return exchange.look(content);
+    }
+
+    @GetMapping("/exchange/import/{id}")
+    CaseImportView importProgress(@PathVariable String id) {
+        return exchange.progress(id);
     }
 
     @PostMapping("/exchange/import/{id}")
-    CaseImport bringIn(@PathVariable String id) {
-        return exchange.bringIn(id);
+    CaseImportView bringIn(@PathVariable String id, @RequestBody BringIn answers) {
+        return exchange.bringIn(id, answers);
+    }
+
+    @DeleteMapping("/exchange/import/{id}")
+    CaseImportView stopImport(@PathVariable String id) {
+        return exchange.stop(id);
     }
 
     private static ResponseEntity.BodyBuilder attachment(String name) {

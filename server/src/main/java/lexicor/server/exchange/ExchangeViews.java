@@ -10,16 +10,43 @@ final class ExchangeViews {
     private ExchangeViews() {}
 
     /**
-     * What bringing files in would do.
+     * A file that is being brought in.
      *
-     * @param id to bring them in with
+     * @param id to bring it in, ask for it or stop it with
+     * @param state looking, looked, bringing, done, stopped or failed
+     * @param done how many cases were looked at, or brought in
+     * @param of how many there are; 0 until they are counted
+     * @param problem why it failed; empty otherwise
+     * @param doubts what looks like somebody's name or the like: it is brought in if it is meant
+     * @param blocked tests that a precaution forbids and that have readings without a written reason: it takes one
+     * @param cases what becomes or became of each, those that are refused first; empty while it is under way
      */
-    record CaseImport(String id, int added, int changed, int same, int refused, List<Outcome> cases) {}
+    record CaseImportView(
+            String id,
+            String state,
+            int done,
+            int of,
+            int added,
+            int changed,
+            int same,
+            int refused,
+            String problem,
+            List<String> doubts,
+            List<String> blocked,
+            List<Outcome> cases) {}
+
+    /**
+     * What is answered to a look.
+     *
+     * @param sure that what looks like a name is meant
+     * @param reason for going ahead with blocked tests
+     */
+    record BringIn(@Schema(nullable = true) Boolean sure, @Schema(nullable = true) String reason) {}
 
     /**
      * A document on its way to the clinic's record system.
      *
-     * @param state waiting, sent or refused
+     * @param state waiting, sent, refused or withdrawn
      * @param tries so far
      * @param error why the last try failed; absent otherwise
      */

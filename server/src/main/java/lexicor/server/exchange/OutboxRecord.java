@@ -17,6 +17,8 @@ class OutboxRecord {
     static final String WAITING = "waiting";
     static final String SENT = "sent";
     static final String REFUSED = "refused";
+    /** The case was deleted, or whoever sent it may no longer open it. */
+    static final String WITHDRAWN = "withdrawn";
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)

@@ -8,7 +8,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface OutboxStore extends JpaRepository<OutboxRecord, Long> {
-    Optional<OutboxRecord> findByDocumentId(UUID documentId);
+    Optional<OutboxRecord> findByCaseIdAndDocumentId(Long caseId, UUID documentId);
 
     List<OutboxRecord> findByCaseIdOrderByIdDesc(Long caseId);
 

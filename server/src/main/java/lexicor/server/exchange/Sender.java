@@ -10,12 +10,20 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import lexicor.server.cases.CaseReader;
 import lexicor.server.exchange.ExchangeViews.Outbox;
 import lexicor.server.exchange.ExchangeViews.Sending;
+import lexicor.server.maintenance.Schedulers;
 import lexicor.server.people.SignedIn;
 import lexicor.server.problems.Refusal;
+import lexicor.server.settings.RecordAddress;
 import lexicor.server.settings.SettingsService;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.data.domain.Limit;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
@@ -27,10 +35,10 @@ import org.springframework.stereotype.Service;
  */
 @Service
 class Sender {
-    private static final Duration PATIENCE = Duration.ofSeconds(20);
     private static final int LONGEST_WAIT_SECONDS = 300;
     private static final int AT_ONCE = 5;
     private static final int LONGEST_ERROR = 300;
+    private static final int MOST_READ = 4096;
     private static final int CLIENT_ERROR = 400;
     private static final int TOO_MANY = 429;
     private static final int TIMED_OUT = 408;
@@ -43,12 +51,22 @@ class Sender {
     private final CaseReader cases;
     private final SettingsService settings;
     private final SignedIn signedIn;
+    /** For a whole exchange, from the first connection to the last byte that is read. */
+    private final Duration patience;
+
     private final HttpClient client = HttpClient.newBuilder()
             .connectTimeout(Duration.ofSeconds(5))
             .followRedirects(HttpClient.Redirect.NEVER)
             .build();
 
-    Sender(OutboxStore store, Documents documents, CaseReader cases, SettingsService settings, SignedIn signedIn) {
+    Sender(
+            OutboxStore store,
+            Documents documents,
+            CaseReader cases,
+            SettingsService settings,
+            SignedIn signedIn,
+            @Value("${lexicor.send-patience-seconds}") int patienceSeconds) {
+        this.patience = Duration.ofSeconds(patienceSeconds);
         this.store = store;
         this.documents = documents;
         this.cases = cases;
@@ -70,10 +88,12 @@ class Sender {
             throw Refusal.conflict("No record system is set. A lead sets its address under Settings.");
         }
         Documents.Made made = documents.of(code);
-        if (store.findByDocumentId(made.id()).isEmpty()) {
-            OutboxRecord record = new OutboxRecord();
-            record.caseId = cases.id(code);
+        long caseId = cases.id(code);
+        OutboxRecord record = store.findByCaseIdAndDocumentId(caseId, made.id()).orElseGet(OutboxRecord::new);
+        if (record.id == null || record.state.equals(OutboxRecord.WITHDRAWN)) {
+            record.caseId = caseId;
             record.documentId = made.id();
+            record.error = null;
             record.content = made.text().getBytes(StandardCharsets.UTF_8);
             record.state = OutboxRecord.WAITING;
             record.nextTry = now();
@@ -84,21 +104,38 @@ class Sender {
         return outbox(code);
     }
 
-    /** Tries what is due. One run after another, so that no document is on two ways at once. */
-    @Scheduled(fixedDelayString = "${lexicor.send-every-millis}")
+    /**
+     * Tries what is due. One run after another, so that no document is on two ways at once, and on a thread of its own, so
+     * that a slow record system holds up nothing else.
+     */
+    @Scheduled(fixedDelayString = "${lexicor.send-every-millis}", scheduler = Schedulers.SENDING)
     void sendDue() {
         String address = settings.current().recordSystem();
         if (!address.isEmpty()) {
             List<OutboxRecord> due =
                     store.findByStateAndNextTryBeforeOrderById(OutboxRecord.WAITING, Instant.now(), Limit.of(AT_ONCE));
-            due.forEach(r -> store.saveAndFlush(tried(r, address)));
+            due.forEach(r -> {
+                cases.objection(r.caseId, r.madeBy).ifPresentOrElse(why -> withdraw(r, why), () -> tried(r, address));
+                store.saveAndFlush(r);
+            });
         }
     }
 
-    private OutboxRecord tried(OutboxRecord record, String address) {
+    private static void withdraw(OutboxRecord record, String why) {
+        record.state = OutboxRecord.WITHDRAWN;
+        record.error = why;
+    }
+
+    private void tried(OutboxRecord record, String address) {
         record.tries++;
         try {
-            HttpResponse<String> answer = client.send(request(address, record), HttpResponse.BodyHandlers.ofString());
+            Optional<String> objection =
+                    RecordAddress.objection(address, settings.current().insideHost());
+            if (objection.isPresent()) {
+                later(record, objection.get());
+                return;
+            }
+            HttpResponse<String> answer = exchanged(request(address, record));
             int status = answer.statusCode();
             if (status >= GOOD && status < AFTER_GOOD) {
                 record.state = OutboxRecord.SENT;
@@ -112,16 +149,29 @@ class Sender {
             }
         } catch (IOException e) {
             later(record, "It cannot be reached.");
+        } catch (TimeoutException e) {
+            later(record, "It took longer than " + patience.toSeconds() + " s.");
+        } catch (ExecutionException e) {
+            later(record, "It cannot be reached.");
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             later(record, "Lexicor was being stopped.");
         }
-        return record;
     }
 
-    private static HttpRequest request(String address, OutboxRecord record) {
+    private HttpResponse<String> exchanged(HttpRequest request)
+            throws InterruptedException, ExecutionException, TimeoutException {
+        CompletableFuture<HttpResponse<String>> answer = client.sendAsync(request, info -> new FirstBytes(MOST_READ));
+        try {
+            return answer.get(patience.toMillis(), TimeUnit.MILLISECONDS);
+        } finally {
+            answer.cancel(true);
+        }
+    }
+
+    private HttpRequest request(String address, OutboxRecord record) {
         return HttpRequest.newBuilder(URI.create(address))
-                .timeout(PATIENCE)
+                .timeout(patience)
                 .header("content-type", "application/fhir+json")
                 .header("idempotency-key", record.documentId.toString())
                 .POST(HttpRequest.BodyPublishers.ofByteArray(record.content))

@@ -1,5 +1,6 @@
 package lexicor.server.history;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
@@ -22,8 +23,10 @@ class HistoryController {
     record DepartmentChange(String subject, Instant at, String who, List<Revised.Line> lines) {}
 
     @GetMapping("/api/history")
-    List<DepartmentChange> history(@RequestParam(defaultValue = "0") int page) {
+    List<DepartmentChange> history(HttpServletRequest request, @RequestParam(defaultValue = "0") int page) {
+        boolean oversees = request.isUserInRole("LEAD") || request.isUserInRole("AUDITOR");
         return sources.stream()
+                .filter(s -> oversees || !s.isForOverseers())
                 .flatMap(s ->
                         s.changes().stream().map(r -> new DepartmentChange(s.subject(), r.at(), r.who(), r.lines())))
                 .sorted(Comparator.comparing(DepartmentChange::at).reversed())

@@ -8,4 +8,9 @@ public interface HistorySource {
     String subject();
 
     List<Revised> changes();
+
+    /** Whether it is for leads and auditors alone. */
+    default boolean isForOverseers() {
+        return false;
+    }
 }

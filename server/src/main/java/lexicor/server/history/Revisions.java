@@ -36,13 +36,14 @@ public class Revisions {
             Object value,
             Function<E, String> key,
             Function<E, Map<String, String>> flat) {
-        return of(type, property, value, key, flat, e -> Map.of());
+        return of(type, property, value, key, flat, e -> Map.of(), e -> Map.of());
     }
 
     /**
-     * The same where something is still to be said once an entity is gone.
+     * The same for entities that cover something: what they replace when they come, and what counts when they are gone.
      *
      * @param last what is said of one that was taken away, for example why
+     * @param covered what was there before the first of them
      */
     @Transactional(readOnly = true)
     public <E> List<Revised> of(
@@ -51,7 +52,8 @@ public class Revisions {
             Object value,
             Function<E, String> key,
             Function<E, Map<String, String>> flat,
-            Function<E, Map<String, String>> last) {
+            Function<E, Map<String, String>> last,
+            Function<E, Map<String, String>> covered) {
         AuditQuery query = AuditReaderFactory.get(entities)
                 .createQuery()
                 .forRevisionsOfEntity(type, false, true)
@@ -66,7 +68,8 @@ public class Revisions {
             E entity = type.cast(parts[0]);
             RevisionRecord revision = (RevisionRecord) parts[1];
             Map<String, String> after = parts[2] == RevisionType.DEL ? last.apply(entity) : flat.apply(entity);
-            Map<String, String> before = seen.getOrDefault(key.apply(entity), Map.of());
+            Map<String, String> before =
+                    seen.containsKey(key.apply(entity)) ? seen.get(key.apply(entity)) : covered.apply(entity);
             seen.put(key.apply(entity), after);
             Revised revised = new Revised(revision.id, revision.changedAt, revision.person, before, after);
             if (!revised.lines().isEmpty()) {

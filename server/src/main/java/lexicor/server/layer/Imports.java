@@ -13,6 +13,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
 import lexicor.core.catalogue.AccuracyRow;
 import lexicor.core.catalogue.PackEntry;
+import lexicor.core.catalogue.PackFiles;
 import lexicor.core.catalogue.SignOff;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Utf8;
@@ -22,6 +23,7 @@ import lexicor.server.layer.ImportViews.ImportReason;
 import lexicor.server.layer.ImportViews.ImportView;
 import lexicor.server.people.Person;
 import lexicor.server.people.SignedIn;
+import lexicor.server.problems.CleanText;
 import lexicor.server.problems.Refusal;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -90,8 +92,8 @@ class Imports implements DisposableBean {
             throw Refusal.field("file", "empty; expected a table as CSV, or a pack as zip");
         }
         ImportPlan plan = isZip(content)
-                ? ImportPlan.ofPack(PackZip.read(content), editions.current())
-                : ImportPlan.ofTable(text(content), editions.current());
+                ? ImportPlan.ofPack(clean(PackZip.read(content)), editions.current())
+                : ImportPlan.ofTable(clean(text(content)), editions.current());
         String id = UUID.randomUUID().toString();
         Pending kept = new Pending(plan);
         pending.put(id, kept);
@@ -100,6 +102,18 @@ class Imports implements DisposableBean {
 
     private static boolean isZip(byte[] content) {
         return content.length > 1 && content[0] == 'P' && content[1] == 'K';
+    }
+
+    private static PackFiles clean(PackFiles files) {
+        files.texts().values().forEach(Imports::clean);
+        return files;
+    }
+
+    private static String clean(String text) {
+        if (!CleanText.isClean(text)) {
+            throw Refusal.field("file", "has control characters in it, which cannot be kept");
+        }
+        return text;
     }
 
     private static String text(byte[] content) {

@@ -39,7 +39,6 @@ class Layer implements SmartInitializingSingleton {
     private final OwnEntryStore entries;
     private final EntityManager entityManager;
     private final TransactionTemplate transaction;
-    private volatile List<String> unfit = List.of();
 
     Layer(
             Editions editions,
@@ -66,17 +65,14 @@ class Layer implements SmartInitializingSingleton {
             try {
                 editions.publish(Editions.from(whole()));
             } catch (InvalidDocumentException e) {
-                unfit = e.problems().stream()
+                editions.unfit(e.problems().stream()
                         .map(p -> p.file() + ", " + p.path() + ": " + p.message())
-                        .toList();
-                LOG.warn("The department's own content does not fit the shipped one and is not used: {}", unfit);
+                        .toList());
+                LOG.warn(
+                        "The department's own content does not fit the shipped one and is not used: {}",
+                        editions.unfit());
             }
         });
-    }
-
-    /** Why the department's content is not in force; empty where it is. */
-    List<String> unfit() {
-        return unfit;
     }
 
     /**
@@ -101,7 +97,6 @@ class Layer implements SmartInitializingSingleton {
             return new Done<>(result, next);
         });
         editions.publish(done.edition());
-        unfit = List.of();
         return done.result();
     }
 

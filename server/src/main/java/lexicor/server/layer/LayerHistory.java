@@ -4,19 +4,29 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.AccuracyRow;
+import lexicor.core.catalogue.PackEntries;
+import lexicor.core.catalogue.PackEntry;
+import lexicor.server.catalogue.Editions;
 import lexicor.server.history.HistorySource;
 import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
 
 /** Changes of the department's figures, of their checks and of its content, with the reasons given. */
 @Component
 class LayerHistory implements HistorySource {
     private final Revisions revisions;
+    private final Editions editions;
 
-    LayerHistory(Revisions revisions) {
+    LayerHistory(Revisions revisions, Editions editions) {
         this.revisions = revisions;
+        this.editions = editions;
     }
 
     @Override
@@ -26,14 +36,62 @@ class LayerHistory implements HistorySource {
 
     @Override
     public List<Revised> changes() {
+        Map<AccuracyRow.Key, AccuracyRow> figures = editions.shipped().catalogue().accuracy().stream()
+                .collect(Collectors.toMap(AccuracyRow::key, Function.identity()));
+        PackEntries entries = PackEntries.of(editions.shipped().files());
         List<Revised> all = new ArrayList<>();
         all.addAll(revisions.of(
-                OwnFigureRecord.class, "", "", f -> String.valueOf(f.id), LayerHistory::figure, f -> reason(f.why)));
+                OwnFigureRecord.class,
+                "",
+                "",
+                f -> String.valueOf(f.id),
+                LayerHistory::figure,
+                f -> covered(f, figures).map(s -> withReason(figure(s), f.why)).orElseGet(() -> reason(f.why)),
+                f -> covered(f, figures).map(LayerHistory::figure).orElse(Map.of())));
         all.addAll(revisions.of(FigureCheckRecord.class, "", "", c -> c.fingerprint, LayerHistory::check));
         all.addAll(revisions.of(
-                OwnEntryRecord.class, "", "", e -> String.valueOf(e.id), LayerHistory::entry, e -> reason(e.why)));
+                OwnEntryRecord.class,
+                "",
+                "",
+                e -> String.valueOf(e.id),
+                LayerHistory::entry,
+                e -> shipped(e, entries)
+                        .map(s -> withReason(fields(e, s.fields()), e.why))
+                        .orElseGet(() -> reason(e.why)),
+                e -> shipped(e, entries).map(s -> fields(e, s.fields())).orElse(Map.of())));
         all.sort(Comparator.comparing(Revised::at));
         return all;
+    }
+
+    /** The shipped row that the department's covers; empty where it is an addition, or is shipped no more. */
+    private static Optional<OwnFigureRecord> covered(OwnFigureRecord own, Map<AccuracyRow.Key, AccuracyRow> shipped) {
+        return own.replaced().map(shipped::get).map(row -> {
+            OwnFigureRecord as = new OwnFigureRecord();
+            as.set(row, "");
+            return as;
+        });
+    }
+
+    private static Optional<PackEntry> shipped(OwnEntryRecord own, PackEntries shipped) {
+        return PackEntry.Kind.withId(own.kind).flatMap(kind -> shipped.find(kind, own.entryId));
+    }
+
+    private static Map<String, String> withReason(Map<String, String> fields, String why) {
+        Map<String, String> all = new TreeMap<>(fields);
+        all.put("reason", words(why));
+        return all;
+    }
+
+    /** A field a line, so that what changed of a long entry can be seen. */
+    private static Map<String, String> fields(OwnEntryRecord e, JsonNode fields) {
+        Map<String, String> flat = new TreeMap<>();
+        fields.properties()
+                .forEach(f -> flat.put(
+                        e.kind + " " + e.entryId + ", " + f.getKey(),
+                        f.getValue().isString()
+                                ? f.getValue().asString()
+                                : f.getValue().toString()));
+        return flat;
     }
 
     private static Map<String, String> figure(OwnFigureRecord f) {
@@ -47,7 +105,9 @@ class LayerHistory implements HistorySource {
         flat.put(name + ", without it", words(f.healthy));
         flat.put(name + ", bias", f.bias);
         flat.put(name + ", note", f.note);
-        flat.put("reason", f.why);
+        if (!f.why.isEmpty()) {
+            flat.put("reason", f.why);
+        }
         return flat;
     }
 
@@ -57,7 +117,7 @@ class LayerHistory implements HistorySource {
     }
 
     private static Map<String, String> entry(OwnEntryRecord e) {
-        return Map.of(e.kind + " " + e.entryId, e.content, "reason", e.why);
+        return withReason(fields(e, e.entry().fields()), e.why);
     }
 
     private static Map<String, String> reason(String why) {

@@ -1,7 +1,9 @@
 package lexicor.server.layer;
 
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -17,6 +19,7 @@ import lexicor.server.layer.LayerViews.EntryChange;
 import lexicor.server.layer.LayerViews.EntryLine;
 import lexicor.server.layer.LayerViews.EntryList;
 import lexicor.server.layer.LayerViews.EntryView;
+import lexicor.server.problems.CleanText;
 import lexicor.server.problems.Refusal;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
@@ -48,14 +51,24 @@ public class OwnEntries {
         Set<String> own =
                 store.findAll().stream().map(e -> e.kind + " " + e.entryId).collect(Collectors.toSet());
         return new EntryList(
-                PackEntries.of(editions.current().files()).all().stream()
+                entries().stream()
                         .map(e -> new EntryLine(
                                 e.kind().id(),
                                 e.id(),
                                 name(e),
                                 !own.contains(key(e)) ? "shipped" : shipped.contains(key(e)) ? "changed" : "added"))
                         .toList(),
-                layer.unfit());
+                editions.unfit());
+    }
+
+    /** What is in force, and where the department's content does not fit, that as well: it is there to be mended. */
+    private List<PackEntry> entries() {
+        Map<String, PackEntry> all = new LinkedHashMap<>();
+        PackEntries.of(editions.current().files()).all().forEach(e -> all.put(key(e), e));
+        if (!editions.unfit().isEmpty()) {
+            store.findAll().forEach(e -> all.put(key(e.entry()), e.entry()));
+        }
+        return List.copyOf(all.values());
     }
 
     private static String key(PackEntry entry) {
@@ -73,7 +86,7 @@ public class OwnEntries {
 
     EntryView entry(String kindId, String id) {
         PackEntry.Kind kind = kind(kindId);
-        List<PackEntry> all = PackEntries.of(editions.current().files()).all();
+        List<PackEntry> all = entries();
         PackEntry found = all.stream()
                 .filter(e -> e.kind() == kind && e.id().equals(id))
                 .findFirst()
@@ -137,6 +150,7 @@ public class OwnEntries {
     }
 
     private void store(PackEntry entry, long version, String why) {
+        CleanText.check(entry.fields(), entry.kind().path(entry.id()));
         layer.change(
                 () -> {
                     Optional<OwnEntryRecord> own =

@@ -9,12 +9,14 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.HexFormat;
 import java.util.Properties;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
@@ -77,9 +79,11 @@ public final class BackupFile {
         Path part = null;
         try {
             Files.createDirectories(data);
-            if (Files.exists(DatabaseFile.in(data))) {
-                throw new UnusableDataException(
-                        data + " holds records already. Restore into an empty folder, then start with that one.");
+            try (Stream<Path> there = Files.list(data)) {
+                if (there.findAny().isPresent()) {
+                    throw new UnusableDataException(
+                            data + " is not empty. Restore into an empty folder, then start with that one.");
+                }
             }
             part = Files.createTempDirectory(data, "restore");
             unpack(backup, DatabaseFile.in(part));
@@ -110,13 +114,18 @@ public final class BackupFile {
             }
             String digest;
             try (InputStream in = zip.getInputStream(database);
-                    OutputStream out = Files.newOutputStream(target)) {
+                    OutputStream out = Files.newOutputStream(ownersAlone(target))) {
                 digest = copy(in, out);
             }
             if (!digest.equals(note.getProperty("sha256"))) {
                 throw new IOException("the digest differs");
             }
         }
+    }
+
+    private static Path ownersAlone(Path file) throws IOException {
+        return Files.createFile(
+                file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
     }
 
     private static String copy(InputStream in, OutputStream out) throws IOException {

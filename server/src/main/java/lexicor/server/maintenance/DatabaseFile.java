@@ -18,6 +18,9 @@ public final class DatabaseFile {
 
     static final String NAME = "lexicor";
     private static final String CIPHER = "AES";
+    /** The database would write what it fails at into a file of its own, in the clear. */
+    private static final String NO_TRACE = ";TRACE_LEVEL_FILE=0";
+
     private static final byte[] PLAIN = "H:2".getBytes(StandardCharsets.US_ASCII);
 
     private DatabaseFile() {}
@@ -33,7 +36,7 @@ public final class DatabaseFile {
      * @param more further settings, each beginning with a semicolon
      */
     public static String url(Path data, String more) {
-        return "jdbc:h2:file:" + data.toAbsolutePath().resolve(NAME) + ";CIPHER=" + CIPHER + more;
+        return "jdbc:h2:file:" + data.toAbsolutePath().resolve(NAME) + ";CIPHER=" + CIPHER + NO_TRACE + more;
     }
 
     /** The file's key and its user's empty password, as the driver takes them. */

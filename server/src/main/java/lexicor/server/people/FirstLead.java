@@ -8,7 +8,6 @@ import lexicor.server.people.PeopleViews.FirstLeadRequest;
 import lexicor.server.people.PeopleViews.NewPerson;
 import lexicor.server.problems.Refusal;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** The one-time way in of a new department: whoever starts the program is given it and makes the first lead with it. */
 @Component
@@ -35,7 +34,6 @@ public class FirstLead {
         return Optional.of(token);
     }
 
-    @Transactional
     synchronized Person create(FirstLeadRequest request) {
         byte[] wanted = token().orElseThrow(() -> Refusal.conflict("token: there is an account already; sign in"))
                 .getBytes(java.nio.charset.StandardCharsets.UTF_8);

@@ -22,6 +22,11 @@ class PeopleHistory implements HistorySource {
     }
 
     @Override
+    public boolean isForOverseers() {
+        return true;
+    }
+
+    @Override
     public List<Revised> changes() {
         return revisions.of(
                 PersonRecord.class,
@@ -33,6 +38,8 @@ class PeopleHistory implements HistorySource {
                         p.role.id(),
                         p.name + ", account",
                         p.active ? "open" : "closed",
+                        p.name + ", second factor",
+                        p.secondFactor ? "on" : "off",
                         p.name + ", sessions ended",
                         String.valueOf(p.signOuts)));
     }

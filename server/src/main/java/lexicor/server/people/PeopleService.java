@@ -2,6 +2,8 @@ package lexicor.server.people;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.security.SecureRandom;
+import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -11,9 +13,10 @@ import lexicor.server.people.PeopleViews.NewPerson;
 import lexicor.server.people.PeopleViews.PersonChange;
 import lexicor.server.people.PeopleViews.PersonView;
 import lexicor.server.problems.Refusal;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Keeps accounts. */
 @Service
@@ -23,21 +26,33 @@ public class PeopleService {
     /** What no password's hash is. */
     private static final String NO_PASSWORD = "";
 
+    private static final int KEY_BYTES = 32;
+
     private static final long MOST_KEPT = 1000;
     private static final Set<Role> KEEPS_CASES = Set.of(Role.CLINICIAN, Role.LEAD);
 
     private final PersonStore store;
-    private final PasswordEncoder encoder;
+    private final Hashing hashing;
     private final PasswordRules rules;
+    private final SecondFactor second;
     private final SignedIn signedIn;
+    private final TransactionTemplate transaction;
     private final Cache<String, Optional<Person>> opened =
             Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
-    PeopleService(PersonStore store, PasswordEncoder encoder, PasswordRules rules, SignedIn signedIn) {
+    PeopleService(
+            PersonStore store,
+            Hashing hashing,
+            PasswordRules rules,
+            SecondFactor second,
+            SignedIn signedIn,
+            PlatformTransactionManager transactions) {
         this.store = store;
-        this.encoder = encoder;
+        this.hashing = hashing;
         this.rules = rules;
+        this.second = second;
         this.signedIn = signedIn;
+        this.transaction = new TransactionTemplate(transactions);
     }
 
     @Transactional(readOnly = true)
@@ -59,12 +74,17 @@ public class PeopleService {
                 .toList();
     }
 
-    @Transactional
+    /** Makes an account. The slow hash comes before the transaction, as everywhere here. */
     public PersonView create(NewPerson request) {
-        PersonRecord person = named(request.name(), request.role());
-        rules.check("password", person.name, request.password());
-        person.passwordHash = encoder.encode(request.password());
-        return view(saved(person));
+        String name = Optional.ofNullable(request.name()).orElse("");
+        checkName(name);
+        rules.check("password", name, request.password());
+        String hash = hashing.hash(request.password());
+        return transaction.execute(t -> {
+            PersonRecord person = named(name, request.role());
+            person.passwordHash = hash;
+            return view(saved(person));
+        });
     }
 
     /** An account that no password opens. */
@@ -75,13 +95,21 @@ public class PeopleService {
         saved(person);
     }
 
-    private PersonRecord named(String wanted, String role) {
-        String name = Optional.ofNullable(wanted).orElse("");
-        if (!NAME.matcher(name).matches()) {
+    private static void checkName(String name) {
+        if (!isName(name)) {
             throw Refusal.field(
                     "name",
                     "expected 2 to 39 small letters, digits, dots and hyphens, a letter first; the name to sign in with");
         }
+    }
+
+    /** Whether an account can be called so. */
+    static boolean isName(String name) {
+        return NAME.matcher(name).matches();
+    }
+
+    private PersonRecord named(String name, String role) {
+        checkName(name);
         if (store.findByName(name).isPresent()) {
             throw Refusal.conflict("name: there is already an account " + name + "; choose another name");
         }
@@ -93,8 +121,17 @@ public class PeopleService {
     }
 
     /** Changes an account from the version last seen. A new role, a new password or closing it ends its sessions. */
-    @Transactional
     public PersonView change(long id, PersonChange change) {
+        String hash = null;
+        if (change.password() != null) {
+            rules.check("password", store.findById(id).map(p -> p.name).orElse(""), change.password());
+            hash = hashing.hash(change.password());
+        }
+        Optional<String> newHash = Optional.ofNullable(hash);
+        return transaction.execute(t -> change(id, change, newHash));
+    }
+
+    private PersonView change(long id, PersonChange change, Optional<String> newHash) {
         PersonRecord person = store.findById(id).orElseThrow(() -> Refusal.notFound("There is no account " + id + "."));
         if (person.version != change.version()) {
             throw Refusal.conflict(
@@ -105,12 +142,14 @@ public class PeopleService {
         if (stopsLeading && store.countByRoleAndActiveTrue(Role.LEAD) == 1) {
             throw Refusal.conflict("role: this is the only lead; make somebody else one first");
         }
-        if (change.password() != null) {
-            rules.check("password", person.name, change.password());
-            person.passwordHash = encoder.encode(change.password());
+        newHash.ifPresent(made -> {
+            person.passwordHash = made;
             person.pinHash = null;
+        });
+        if (Boolean.TRUE.equals(change.dropSecondFactor())) {
+            second.clear(person);
         }
-        if (change.password() != null || role != person.role || !change.active()) {
+        if (newHash.isPresent() || role != person.role || !change.active()) {
             person.signOuts++;
         }
         person.role = role;
@@ -118,23 +157,27 @@ public class PeopleService {
         return view(saved(person));
     }
 
-    @Transactional
-    public Person newPassword(String old, String wanted) {
-        PersonRecord person = confirmed(old);
-        rules.check("newPassword", person.name, wanted);
-        person.passwordHash = encoder.encode(wanted);
-        person.signOuts++;
-        return saved(person).person();
+    public Person newPassword(String wanted) {
+        rules.check("newPassword", signedIn.person().name(), wanted);
+        String hash = hashing.hash(wanted);
+        return transaction.execute(t -> {
+            PersonRecord person = own();
+            person.passwordHash = hash;
+            person.signOuts++;
+            return saved(person).person();
+        });
     }
 
-    @Transactional
-    public void newPin(String password, String pin) {
-        PersonRecord person = confirmed(password);
+    public void newPin(String pin) {
         if (pin == null || !PIN.matcher(pin).matches() || pin.chars().distinct().count() < 2) {
             throw Refusal.field("pin", "expected 4 to 8 digits, not all the same");
         }
-        person.pinHash = encoder.encode(pin);
-        saved(person);
+        String hash = hashing.hash(pin);
+        transaction.executeWithoutResult(t -> {
+            PersonRecord person = own();
+            person.pinHash = hash;
+            saved(person);
+        });
     }
 
     /** Ends every session of the person signed in. */
@@ -150,6 +193,11 @@ public class PeopleService {
         return opened.get(name, n -> store.findByName(n).filter(p -> p.active).map(PersonRecord::person));
     }
 
+    /** Whether the account is still as it was when somebody signed in. */
+    public boolean isStill(Person person) {
+        return open(person.name()).filter(person::equals).isPresent();
+    }
+
     /** Every request asks for its account; a change of one is seen by the next request. */
     private PersonRecord saved(PersonRecord person) {
         PersonRecord saved = store.saveAndFlush(person);
@@ -163,36 +211,43 @@ public class PeopleService {
     }
 
     /** Whether the PIN is that of the person signed in. */
-    @Transactional(readOnly = true)
     public boolean isPin(String pin) {
-        PersonRecord person = own();
-        return person.pinHash != null && pin != null && encoder.matches(pin, person.pinHash);
+        String hash = own().pinHash;
+        return hash != null && hashing.matches(pin, hash, true);
     }
 
-    /** The account, if the password is right. Takes as long for a name that there is not. */
-    @Transactional(readOnly = true)
-    public Optional<Person> withPassword(String name, String password) {
+    /**
+     * The account, if the password is right. Takes as long for a name that there is not.
+     *
+     * @param isKnown whether it is tried at a device that they have signed in at before
+     */
+    public Optional<Person> withPassword(String name, String password, boolean isKnown) {
         Optional<PersonRecord> found = store.findByName(name).filter(p -> p.active);
-        String hash = found.map(p -> p.passwordHash).orElseGet(this::nobodysHash);
-        boolean right = encoder.matches(Optional.ofNullable(password).orElse(""), hash);
+        boolean right = hashing.matches(password, found.map(p -> p.passwordHash).orElse(null), isKnown);
         return found.filter(p -> right).map(PersonRecord::person);
     }
 
-    private String nobody;
-
-    private synchronized String nobodysHash() {
-        if (nobody == null) {
-            nobody = encoder.encode("somebody who is not there");
-        }
-        return nobody;
-    }
-
-    private PersonRecord confirmed(String password) {
-        PersonRecord person = own();
-        if (password == null || !encoder.matches(password, person.passwordHash)) {
+    /** Refuses whoever does not know the password of the person signed in. */
+    void confirm(String password) {
+        if (!hashing.matches(password, own().passwordHash, true)) {
             throw Refusal.field("password", "this is not your password");
         }
-        return person;
+    }
+
+    /** What taps that wait on the devices of the person signed in are encrypted with. */
+    public String tapKey() {
+        return Optional.ofNullable(own().tapKey)
+                .orElseGet(() -> transaction.execute(t -> {
+                    PersonRecord person =
+                            store.lockByName(signedIn.person().name()).orElseThrow();
+                    if (person.tapKey == null) {
+                        byte[] bytes = new byte[KEY_BYTES];
+                        new SecureRandom().nextBytes(bytes);
+                        person.tapKey = Base64.getEncoder().encodeToString(bytes);
+                        store.saveAndFlush(person);
+                    }
+                    return person.tapKey;
+                }));
     }
 
     private PersonRecord own() {
@@ -205,6 +260,6 @@ public class PeopleService {
     }
 
     private static PersonView view(PersonRecord p) {
-        return new PersonView(p.id, p.version, p.name, p.role.id(), p.active);
+        return new PersonView(p.id, p.version, p.name, p.role.id(), p.active, p.secondFactor);
     }
 }

@@ -12,7 +12,7 @@ final class PeopleViews {
      *
      * @param version for changing it
      */
-    record PersonView(long id, long version, String name, String role, boolean active) {}
+    record PersonView(long id, long version, String name, String role, boolean active, boolean secondFactor) {}
 
     record NewPerson(String name, String role, String password) {}
 
@@ -20,17 +20,26 @@ final class PeopleViews {
      * A change of an account.
      *
      * @param password a new one to begin with; absent to leave it
+     * @param dropSecondFactor whether the second factor is taken away, since the person has lost it; absent for no
      */
-    record PersonChange(long version, String role, boolean active, @Schema(nullable = true) String password) {}
+    record PersonChange(
+            long version,
+            String role,
+            boolean active,
+            @Schema(nullable = true) String password,
+            @Schema(nullable = true) Boolean dropSecondFactor) {}
 
     /**
      * Where this browser stands.
      *
-     * @param state first-lead, signed-out, locked or signed-in
+     * @param state first-lead, signed-out, locked, signed-in, or second-factor where one is to be set up first
      * @param name absent while signed out
      * @param role absent while signed out
      * @param hasPin whether the screen can be opened by a PIN
      * @param lockMinutes after how long an idle screen locks
+     * @param secondFactor whether there is a code beside the password
+     * @param tapKey what taps that wait on the device are encrypted with; absent unless signed in with an open screen
+     * @param contentUnfit whether the department's own tests and figures do not fit this version and are not in force
      * @param demo accounts to try by one click; empty but in the demo
      */
     record SessionView(
@@ -39,11 +48,30 @@ final class PeopleViews {
             @Schema(nullable = true) String role,
             boolean hasPin,
             int lockMinutes,
+            boolean secondFactor,
+            @Schema(nullable = true) String tapKey,
+            boolean contentUnfit,
             List<DemoAccount> demo) {}
 
     record DemoAccount(String name, String role) {}
 
-    record SignInRequest(String name, String password) {}
+    /** @param code of the second factor, or one for when it is gone; absent until it is asked for */
+    record SignInRequest(String name, String password, @Schema(nullable = true) String code) {}
+
+    /**
+     * A second factor about to be set up.
+     *
+     * @param secret to type into an app
+     * @param picture the same for its camera: rows of dark (1) and light (0) squares
+     */
+    record SecondFactorOffer(String secret, List<String> picture) {}
+
+    record PasswordProof(String password) {}
+
+    record CodeProof(String code) {}
+
+    /** Codes for when the app is gone, told this once. */
+    record RecoveryCodes(List<String> codes) {}
 
     record DemoRequest(String name) {}
 

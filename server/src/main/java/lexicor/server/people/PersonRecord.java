@@ -9,6 +9,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.OptimisticLock;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
 import org.hibernate.type.SqlTypes;
@@ -39,6 +40,24 @@ class PersonRecord {
     /** Null while there is none. */
     @NotAudited
     String pinHash;
+
+    /** What waiting taps on the person's devices are encrypted with; null until it is first asked for. */
+    @NotAudited
+    @OptimisticLock(excluded = true)
+    String tapKey;
+
+    /** Null without a second factor. */
+    @NotAudited
+    @OptimisticLock(excluded = true)
+    String totpSecret;
+
+    /** The last time step whose code was used. */
+    @NotAudited
+    @OptimisticLock(excluded = true)
+    long totpStep;
+
+    /** Whether there is a second factor, for the history. */
+    boolean secondFactor;
 
     /** How often the account was signed out everywhere; a session begun under another number has ended. */
     int signOuts;

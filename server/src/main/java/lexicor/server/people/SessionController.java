@@ -5,19 +5,24 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
 import java.util.Optional;
+import lexicor.server.catalogue.Editions;
+import lexicor.server.people.PeopleViews.CodeProof;
 import lexicor.server.people.PeopleViews.DemoRequest;
 import lexicor.server.people.PeopleViews.FirstLeadRequest;
 import lexicor.server.people.PeopleViews.NewPassword;
 import lexicor.server.people.PeopleViews.NewPin;
+import lexicor.server.people.PeopleViews.PasswordProof;
 import lexicor.server.people.PeopleViews.PinRequest;
+import lexicor.server.people.PeopleViews.RecoveryCodes;
+import lexicor.server.people.PeopleViews.SecondFactorOffer;
 import lexicor.server.people.PeopleViews.SessionView;
 import lexicor.server.people.PeopleViews.SignInRequest;
-import lexicor.server.problems.Refusal;
 import lexicor.server.settings.SettingsService;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,32 +36,43 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/session")
 class SessionController {
-    private static final String WRONG_PINS = "lexicor.wrongPins";
-    private static final int MOST_WRONG_PINS = 5;
+    private static final String SECRET = "lexicor.secret";
 
     private final PeopleService people;
     private final FirstLead firstLead;
     private final DemoAccounts demo;
-    private final Tries tries;
+    private final SignIn signIn;
+    private final SecondFactor second;
+    private final ScreenLock lock;
     private final SignedIn signedIn;
     private final SettingsService settings;
+    private final Editions editions;
     private final SecurityContextRepository contexts;
+    private final CsrfTokenRepository tokens;
 
     SessionController(
             PeopleService people,
             FirstLead firstLead,
             DemoAccounts demo,
-            Tries tries,
+            SignIn signIn,
+            SecondFactor second,
+            ScreenLock lock,
             SignedIn signedIn,
             SettingsService settings,
-            SecurityContextRepository contexts) {
+            Editions editions,
+            SecurityContextRepository contexts,
+            CsrfTokenRepository tokens) {
         this.people = people;
         this.firstLead = firstLead;
         this.demo = demo;
-        this.tries = tries;
+        this.signIn = signIn;
+        this.second = second;
+        this.lock = lock;
         this.signedIn = signedIn;
         this.settings = settings;
+        this.editions = editions;
         this.contexts = contexts;
+        this.tokens = tokens;
     }
 
     @GetMapping
@@ -64,28 +80,25 @@ class SessionController {
         Optional<Person> person = signedIn.ifAny();
         if (person.isEmpty()) {
             String state = firstLead.token().isPresent() ? "first-lead" : "signed-out";
-            return new SessionView(state, null, null, false, 0, demo.listed());
+            return new SessionView(state, null, null, false, 0, false, null, false, demo.listed());
         }
+        boolean locked = lock.isLocked(request);
+        boolean open = !locked && !second.isMissing(person.get());
         return new SessionView(
-                SessionLock.isLocked(request) ? "locked" : "signed-in",
+                locked ? "locked" : open ? "signed-in" : "second-factor",
                 person.get().name(),
                 person.get().role().id(),
                 people.hasPin(),
                 settings.current().lockMinutes(),
+                second.has(person.get().name()),
+                open ? people.tapKey() : null,
+                !editions.unfit().isEmpty(),
                 List.of());
     }
 
     @PostMapping
     SessionView signIn(@RequestBody SignInRequest wanted, HttpServletRequest request, HttpServletResponse response) {
-        String name = Optional.ofNullable(wanted.name()).orElse("").strip();
-        tries.allow(name);
-        Optional<Person> person = people.withPassword(name, wanted.password());
-        if (person.isEmpty()) {
-            tries.failed(name);
-            throw Refusal.signedOut("Name or password is not right.");
-        }
-        tries.succeeded(name);
-        return begin(person.get(), request, response);
+        return begin(signIn.person(wanted, request, response), request, response);
     }
 
     @PostMapping("/first-lead")
@@ -116,35 +129,29 @@ class SessionController {
     @PostMapping("/lock")
     SessionView lock(HttpServletRequest request) {
         signedIn.person();
-        SessionLock.lock(request);
+        lock.lock(request);
+        return session(request);
+    }
+
+    /** A sign of life from a page that somebody uses without changing anything. */
+    @PostMapping("/alive")
+    SessionView stayOpen(HttpServletRequest request) {
+        lock.alive(request);
         return session(request);
     }
 
     /** Opens a locked screen; after a few wrong PINs the password is needed. */
     @PostMapping("/unlock")
     SessionView unlock(@RequestBody PinRequest wanted, HttpServletRequest request) {
-        Person person = signedIn.person();
-        HttpSession session = request.getSession();
-        if (!people.isPin(wanted.pin())) {
-            int wrong = Optional.ofNullable((Integer) session.getAttribute(WRONG_PINS))
-                            .orElse(0)
-                    + 1;
-            session.setAttribute(WRONG_PINS, wrong);
-            if (wrong >= MOST_WRONG_PINS) {
-                end(request);
-                throw Refusal.signedOut(
-                        "The PIN was wrong " + wrong + " times. Sign in as " + person.name() + " again.");
-            }
-            throw Refusal.field("pin", "not the PIN of " + person.name());
-        }
-        SessionLock.open(request);
-        session.removeAttribute(WRONG_PINS);
+        signIn.checkPin(signedIn.person(), wanted.pin(), request);
+        lock.open(request);
         return session(request);
     }
 
     @PutMapping("/pin")
     SessionView changePin(@RequestBody NewPin wanted, HttpServletRequest request) {
-        people.newPin(wanted.password(), wanted.pin());
+        signIn.confirm(wanted.password(), request);
+        people.newPin(wanted.pin());
         return session(request);
     }
 
@@ -152,10 +159,36 @@ class SessionController {
     @PutMapping("/password")
     SessionView changePassword(
             @RequestBody NewPassword wanted, HttpServletRequest request, HttpServletResponse response) {
-        return begin(people.newPassword(wanted.password(), wanted.newPassword()), request, response);
+        signIn.confirm(wanted.password(), request);
+        return begin(people.newPassword(wanted.newPassword()), request, response);
     }
 
-    /** A session of its own: nothing of one that was there before lives on. */
+    /** Offers a second factor; it counts once a code shows that the app has it. */
+    @PostMapping("/second-factor")
+    SecondFactorOffer offerSecondFactor(@RequestBody PasswordProof proof, HttpServletRequest request) {
+        signIn.confirm(proof.password(), request);
+        String secret = second.newSecret();
+        request.getSession().setAttribute(SECRET, secret);
+        return new SecondFactorOffer(
+                secret, TimeCode.picture(TimeCode.uri(secret, signedIn.person().name())));
+    }
+
+    @PostMapping("/second-factor/begin")
+    RecoveryCodes beginSecondFactor(@RequestBody CodeProof proof, HttpServletRequest request) {
+        HttpSession session = request.getSession();
+        List<String> codes = second.begin(signedIn.person(), (String) session.getAttribute(SECRET), proof.code());
+        session.removeAttribute(SECRET);
+        return new RecoveryCodes(codes);
+    }
+
+    @PostMapping("/second-factor/end")
+    SessionView endSecondFactor(@RequestBody PasswordProof proof, HttpServletRequest request) {
+        signIn.confirm(proof.password(), request);
+        second.end(signedIn.person().name());
+        return session(request);
+    }
+
+    /** A session of its own: nothing of one that was there before lives on, the page's token least of all. */
     private SessionView begin(Person person, HttpServletRequest request, HttpServletResponse response) {
         end(request);
         request.getSession(true);
@@ -163,14 +196,13 @@ class SessionController {
         context.setAuthentication(SignedIn.authentication(person));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
+        lock.open(request);
+        tokens.saveToken(tokens.generateToken(request), request, response);
         return session(request);
     }
 
     private static void end(HttpServletRequest request) {
-        HttpSession session = request.getSession(false);
-        if (session != null) {
-            session.invalidate();
-        }
+        OpenSessions.end(request);
         SecurityContextHolder.clearContext();
     }
 }

@@ -69,9 +69,14 @@ public final class PersonalDetails {
         }
     }
 
+    /** Whether a case's code looks like a date of birth. */
+    public static boolean isLikeBirthDate(String code) {
+        return BIRTH_DATE_CODE.matcher(code).matches();
+    }
+
     /** The same for a case's code. */
     public static void questionCode(String field, String code, Boolean sure) {
-        if (!Boolean.TRUE.equals(sure) && BIRTH_DATE_CODE.matcher(code).matches()) {
+        if (!Boolean.TRUE.equals(sure) && isLikeBirthDate(code)) {
             throw Refusal.question(
                     field, "this looks like a date of birth; choose another code, or keep it if it is none");
         }

@@ -6,16 +6,14 @@ import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
-import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -29,10 +27,10 @@ import tools.jackson.databind.DatabindException;
 class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
-    private final ApplicationEventPublisher events;
+    private final Storage storage;
 
-    ProblemAdvice(ApplicationEventPublisher events) {
-        this.events = events;
+    ProblemAdvice(Storage storage) {
+        this.storage = storage;
     }
 
     @ExceptionHandler(Refusal.class)
@@ -45,6 +43,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         if (refusal.isQuestion()) {
             body.setProperty("question", true);
         }
+        if (refusal.isForCode()) {
+            body.setProperty("secondFactor", true);
+        }
         return answer.body(body);
     }
 
@@ -53,28 +54,21 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return problem(HttpStatus.UNPROCESSABLE_CONTENT, invalid.getMessage(), invalid.problems());
     }
 
-    /** The disk is full or read-only, or the file was taken away: what was saved stays, and the sender may try again. */
-    @ExceptionHandler({DataAccessException.class, TransactionException.class})
-    ProblemDetail notStored(Exception e) {
-        if (e instanceof DataIntegrityViolationException || e instanceof OptimisticLockingFailureException) {
-            return problem(
-                    HttpStatus.CONFLICT, "somebody else changed the same at the same moment; please repeat", List.of());
-        }
-        LOG.error("Nothing could be stored: {}", root(e));
-        events.publishEvent(new StorageFailed());
-        return problem(
-                HttpStatus.INSUFFICIENT_STORAGE,
-                "This could not be stored: the disk is full, read-only or away. What was saved is kept; free some space"
-                        + " and try again.",
-                List.of());
+    /** A parameter is looked at when it is first asked for, which may be as late as here. */
+    @ExceptionHandler(RequestRejectedException.class)
+    ProblemDetail rejected(RequestRejectedException rejected) {
+        return problem(HttpStatus.BAD_REQUEST, CleanText.REJECTED, List.of());
     }
 
-    private static String root(Throwable e) {
-        Throwable root = e;
-        while (root.getCause() != null) {
-            root = root.getCause();
+    /** It could not be stored now; what was saved stays, and the sender may try again. */
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ResponseEntity<ProblemDetail> notStored(Exception e) {
+        Storage.Failure failure = storage.failure(e);
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(failure.status());
+        if (failure.retrySeconds() > 0) {
+            answer.header(HttpHeaders.RETRY_AFTER, String.valueOf(failure.retrySeconds()));
         }
-        return root.getClass().getSimpleName();
+        return answer.body(problem(failure.status(), failure.detail(), List.of()));
     }
 
     /** Whatever nobody thought of: said plainly, logged by its kind and place, and never with what was sent. */

@@ -10,6 +10,7 @@ public final class Refusal extends RuntimeException {
     private final transient List<Problem> problems;
     private long retrySeconds;
     private boolean question;
+    private boolean code;
 
     private Refusal(HttpStatus status, String message, List<Problem> problems) {
         super(message);
@@ -37,9 +38,28 @@ public final class Refusal extends RuntimeException {
         return refusal;
     }
 
+    /** There is too much to do at this moment, and soon there will not be. */
+    public static Refusal busy() {
+        Refusal refusal = new Refusal(HttpStatus.SERVICE_UNAVAILABLE, Storage.BUSY, List.of());
+        refusal.retrySeconds = 1;
+        return refusal;
+    }
+
+    /** The password is right, and a code of the second factor is wanted besides. */
+    public static Refusal codeWanted(String message) {
+        Refusal refusal = signedOut(message);
+        refusal.code = true;
+        return refusal;
+    }
+
     /** The same as not there, so that nobody learns of it, or plainly not theirs to do. */
     public static Refusal forbidden(String message) {
         return new Refusal(HttpStatus.FORBIDDEN, message, List.of());
+    }
+
+    /** A whole that cannot be used, where the message says what of it. */
+    public static Refusal unprocessable(String message) {
+        return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, message, List.of());
     }
 
     /** A field that cannot be used as it is. */
@@ -58,6 +78,11 @@ public final class Refusal extends RuntimeException {
     /** Whether sending the same again as meant would do. */
     boolean isQuestion() {
         return question;
+    }
+
+    /** Whether the same with a code of the second factor would do. */
+    boolean isForCode() {
+        return code;
     }
 
     /** After how many seconds it may be tried again; 0 where that is not the matter. */

@@ -81,6 +81,11 @@ final class CaseFacts {
         return Words.sentence(Words.capital(String.join(", ", parts))) + (mechanism.isEmpty() ? "" : " " + mechanism);
     }
 
+    /** What is recorded and not known to the content in force. */
+    List<String> unknown() {
+        return given.view().examination().unknown();
+    }
+
     List<String> warnings() {
         return given.view().examination().warnings().stream()
                 .map(w -> Words.sentence(w.message()) + " (" + w.because() + ")")

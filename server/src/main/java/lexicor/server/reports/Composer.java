@@ -46,6 +46,7 @@ final class Composer {
         all.add(Section.ofText("warnings", "Warning signs", lines(facts.warnings(), "None raised.")));
         table(all, "measures", "Measures", facts.measures());
         table(all, "findings", "Findings", facts.findings());
+        unknown(all);
         all.add(new Section(
                 "candidates",
                 "Candidates in order",
@@ -58,6 +59,16 @@ final class Composer {
         all.add(Section.ofText("settle", "What would settle it", lines(facts.wouldSettle(), NONE)));
         all.add(Section.ofText("onward", "Onward step, subject to the local pathway", onward()));
         return all;
+    }
+
+    /** Nothing that was recorded is left out silently. */
+    private void unknown(List<Section> all) {
+        if (!facts.unknown().isEmpty()) {
+            all.add(Section.ofText(
+                    "unknown",
+                    "Recorded, and not in the content in force; not weighed",
+                    String.join("\n", facts.unknown())));
+        }
     }
 
     private static void table(List<Section> all, String id, String heading, Table table) {
@@ -78,6 +89,7 @@ final class Composer {
         all.add(Section.ofText("complaint", "Complaint", facts.complaint() + ". " + facts.background()));
         all.add(Section.ofText("warnings", "Warning signs", lines(facts.warnings(), "None was raised.")));
         all.add(Section.ofText("findings", "Findings on the " + facts.involved() + " side", findings()));
+        unknown(all);
         table(all, "measures", "Measures", facts.measures());
         all.add(new Section(
                 "candidates", "Where that leaves the candidates", standing(), null, facts.rails(IN_A_LETTER), null));

@@ -1,6 +1,7 @@
 package lexicor.server.reports;
 
 import java.util.List;
+import lexicor.server.problems.CleanText;
 import lexicor.server.reports.ReportViews.PeoplePicture;
 import lexicor.server.reports.ReportViews.RailLine;
 import lexicor.server.reports.ReportViews.ReportView;
@@ -132,6 +133,6 @@ final class ReportHtml {
     }
 
     private static String text(String text) {
-        return HtmlUtils.htmlEscape(text, "UTF-8");
+        return HtmlUtils.htmlEscape(CleanText.cleaned(text), "UTF-8");
     }
 }

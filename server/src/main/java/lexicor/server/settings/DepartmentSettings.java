@@ -21,6 +21,9 @@ import lexicor.core.weighing.WeighingSettings;
  * @param retentionDays how long a deleted case stays in the history
  * @param checkedOnly whether only figures weigh that somebody checked against their source
  * @param recordSystem where documents are sent to, empty for nowhere
+ * @param insideHost the host of a record system within the clinic's own network that a lead allows by name; empty for none
+ * @param secondFactor who has to show a code beside the password: off (nobody), leads or everybody
+ * @param why the reason for a change of what every case hangs on; empty for any other
  * @param errors what two measurements of the same thing can differ by, where the department states it: by reading, force
  *     in percent and everything else in its unit
  * @param variants the variant of a test that the department does, by test; tests done as described are absent
@@ -39,6 +42,9 @@ public record DepartmentSettings(
         int retentionDays,
         boolean checkedOnly,
         String recordSystem,
+        String insideHost,
+        String secondFactor,
+        String why,
         Map<String, Double> errors,
         Map<String, String> variants) {
 
@@ -87,6 +93,9 @@ public record DepartmentSettings(
                 retentionDays,
                 checkedOnly,
                 recordSystem,
+                insideHost,
+                secondFactor,
+                why,
                 errors,
                 variants);
     }

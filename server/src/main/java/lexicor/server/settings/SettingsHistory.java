@@ -11,6 +11,8 @@ import org.springframework.stereotype.Component;
 /** Changes of the department's settings. */
 @Component
 class SettingsHistory implements HistorySource {
+    private static final String REASON = "reason";
+
     private final Revisions revisions;
 
     SettingsHistory(Revisions revisions) {
@@ -24,7 +26,16 @@ class SettingsHistory implements HistorySource {
 
     @Override
     public List<Revised> changes() {
-        return revisions.of(SettingsRecord.class, "", "", s -> "", SettingsHistory::flat);
+        return revisions.of(SettingsRecord.class, "", "", s -> "", SettingsHistory::flat).stream()
+                .map(SettingsHistory::withItsOwnReason)
+                .toList();
+    }
+
+    /** A reason is of one change, not a setting that the next one changes. */
+    private static Revised withItsOwnReason(Revised r) {
+        Map<String, String> before = new TreeMap<>(r.before());
+        before.remove(REASON);
+        return new Revised(r.revision(), r.at(), r.who(), before, r.after());
     }
 
     private static Map<String, String> flat(SettingsRecord s) {
@@ -40,9 +51,13 @@ class SettingsHistory implements HistorySource {
         flat.put("screen locks after, minutes", String.valueOf(s.lockMinutes));
         flat.put("deleted cases kept, days", String.valueOf(s.retentionDays));
         flat.put("checked figures alone weigh", s.checkedOnly ? "yes" : "no");
-        flat.put("record system", s.recordSystem == null ? "" : s.recordSystem);
+        flat.put("record system", s.recordSystem);
+        flat.put("record system's host within the own network", s.insideHost);
+        flat.put("second factor wanted from", s.secondFactor);
+        flat.put(REASON, s.why);
         s.errors.forEach((reading, error) -> flat.put("measurement error, " + reading, String.valueOf(error)));
         s.variants.forEach((test, variant) -> flat.put("variant of " + test, variant));
+        flat.values().removeIf(value -> value == null || value.isEmpty());
         return flat;
     }
 }

@@ -41,6 +41,11 @@ class SettingsRecord {
     int retentionDays;
     boolean checkedOnly;
     String recordSystem;
+    String insideHost;
+    String secondFactor;
+
+    /** The reason for the last change of what every case hangs on. */
+    String why;
 
     /** What devices show to be let in; null until it is first asked for. */
     @NotAudited

@@ -1,10 +1,10 @@
 package lexicor.server.settings;
 
-import java.net.URI;
-import java.net.URISyntaxException;
+import java.net.UnknownHostException;
 import java.security.SecureRandom;
 import java.util.Base64;
-import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import lexicor.core.weighing.WeighingSettings;
 import lexicor.server.catalogue.Editions;
@@ -21,7 +21,10 @@ public class SettingsService {
     private static final int LONGEST_LOCK_MINUTES = 120;
     private static final int LONGEST_RETENTION_DAYS = 3650;
     private static final int KEY_BYTES = 18;
-    private static final int LONGEST_ADDRESS = 300;
+    private static final int LONGEST_HOST = 200;
+    private static final int SHORTEST_REASON = 5;
+    private static final int LONGEST_REASON = 400;
+    private static final Set<String> SECOND_FACTOR = Set.of("off", "leads", "everybody");
 
     private final SettingsStore store;
     private final Editions editions;
@@ -51,6 +54,7 @@ public class SettingsService {
             throw Refusal.conflict(
                     "version: the settings were changed elsewhere in the meantime; here they are anew, please repeat");
         }
+        checkReason(view(stored), change);
         stored.school = change.school();
         stored.highBias = change.highBias();
         stored.familyOverlap = change.familyOverlap();
@@ -63,6 +67,9 @@ public class SettingsService {
         stored.retentionDays = change.retentionDays();
         stored.checkedOnly = change.checkedOnly();
         stored.recordSystem = change.recordSystem().strip();
+        stored.insideHost = change.insideHost().strip();
+        stored.secondFactor = change.secondFactor();
+        stored.why = Optional.ofNullable(change.why()).orElse("").strip();
         stored.errors.clear();
         stored.errors.putAll(change.errors());
         stored.variants.clear();
@@ -109,10 +116,9 @@ public class SettingsService {
         within("headStartPercent", change.headStartPercent(), 0, MOST_PERCENT);
         within("lockMinutes", change.lockMinutes(), 1, LONGEST_LOCK_MINUTES);
         within("retentionDays", change.retentionDays(), 0, LONGEST_RETENTION_DAYS);
-        if (change.recordSystem() == null || !isAddress(change.recordSystem().strip())) {
-            throw Refusal.field(
-                    "recordSystem",
-                    "expected an address that begins with https:// (or http:// on this machine), or nothing");
+        checkRecordSystem(change);
+        if (change.secondFactor() == null || !SECOND_FACTOR.contains(change.secondFactor())) {
+            throw Refusal.field("secondFactor", "expected off, leads or everybody, found " + change.secondFactor());
         }
         if (change.errors() == null) {
             throw Refusal.field("errors", "missing; expected an object, which may be empty");
@@ -136,20 +142,45 @@ public class SettingsService {
         });
     }
 
-    /** Records go out encrypted, or do not leave this machine. */
-    private static boolean isAddress(String address) {
-        if (address.isEmpty()) {
-            return true;
+    private static void checkRecordSystem(DepartmentSettings change) {
+        if (change.recordSystem() == null
+                || !RecordAddress.isWritten(change.recordSystem().strip())) {
+            throw Refusal.field(
+                    "recordSystem",
+                    "expected an address that begins with https:// (or http:// on this machine), or nothing");
         }
-        try {
-            URI uri = new URI(address);
-            boolean here = List.of("localhost", "127.0.0.1", "[::1]").contains(String.valueOf(uri.getHost()));
-            return address.length() <= LONGEST_ADDRESS
-                    && uri.getHost() != null
-                    && uri.getUserInfo() == null
-                    && ("https".equals(uri.getScheme()) || "http".equals(uri.getScheme()) && here);
-        } catch (URISyntaxException e) {
-            return false;
+        if (change.insideHost() == null || change.insideHost().length() > LONGEST_HOST) {
+            throw Refusal.field("insideHost", "expected the name of a host, or nothing");
+        }
+        if (!change.recordSystem().isBlank()) {
+            try {
+                RecordAddress.objection(
+                                change.recordSystem().strip(),
+                                change.insideHost().strip())
+                        .ifPresent(why -> {
+                            throw Refusal.field("recordSystem", why);
+                        });
+            } catch (UnknownHostException e) {
+                // It may be known later; it is asked for again before anything is sent.
+                return;
+            }
+        }
+    }
+
+    /** What every case hangs on is changed for a reason, as a figure is. */
+    private static void checkReason(DepartmentSettings before, DepartmentSettings change) {
+        boolean weighs = !before.school().equals(change.school())
+                || !before.highBias().equals(change.highBias())
+                || before.familyOverlap() != change.familyOverlap()
+                || before.generalOverlap() != change.generalOverlap()
+                || before.checkedOnly() != change.checkedOnly()
+                || before.retentionDays() != change.retentionDays();
+        int length = Optional.ofNullable(change.why()).orElse("").strip().length();
+        if (length > LONGEST_REASON || weighs && length < SHORTEST_REASON) {
+            throw Refusal.field(
+                    "why",
+                    "this changes every case; give a reason of " + SHORTEST_REASON + " to " + LONGEST_REASON
+                            + " characters");
         }
     }
 
@@ -175,6 +206,9 @@ public class SettingsService {
                 stored.retentionDays,
                 stored.checkedOnly,
                 stored.recordSystem,
+                stored.insideHost,
+                stored.secondFactor,
+                "",
                 new TreeMap<>(stored.errors),
                 new TreeMap<>(stored.variants));
     }

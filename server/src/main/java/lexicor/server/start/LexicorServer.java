@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.server.catalogue.PacksAhead;
+import lexicor.server.maintenance.DataLock;
 import lexicor.server.maintenance.UnusableDataException;
 import lexicor.server.people.FirstLead;
 import org.springframework.boot.SpringApplication;
@@ -27,8 +28,13 @@ public class LexicorServer {
     private static final Set<Integer> CANNOT_BE_OPENED = Set.of(90030, 90049, 90031, 50000);
 
     public static void main(String[] args) {
-        Optional.ofNullable(System.getProperty("lexicor.packs")).map(Path::of).ifPresent(PacksAhead::begin);
         try {
+            Optional.ofNullable(System.getProperty("lexicor.data"))
+                    .map(Path::of)
+                    .ifPresent(DataLock::probe);
+            Optional.ofNullable(System.getProperty("lexicor.packs"))
+                    .map(Path::of)
+                    .ifPresent(PacksAhead::begin);
             ConfigurableApplicationContext context = SpringApplication.run(LexicorServer.class, args);
             String port = context.getEnvironment().getProperty("local.server.port");
             context.getBean(FirstLead.class)

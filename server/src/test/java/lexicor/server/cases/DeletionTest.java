@@ -38,7 +38,11 @@ class DeletionTest {
         assertThat(LEXICOR.get("/api/history").body().toString()).contains(name, "Opened twice by mistake");
 
         JsonNode settings = LEXICOR.get("/api/settings").body();
-        LEXICOR.put("/api/settings", settings.toString().replace("\"retentionDays\":30", "\"retentionDays\":0"));
+        LEXICOR.put(
+                "/api/settings",
+                settings.toString()
+                        .replace("\"retentionDays\":30", "\"retentionDays\":0")
+                        .replace("\"why\":\"\"", "\"why\":\"For a try\""));
         LEXICOR.part(Deletion.class).removeForGood();
         assertThat(LEXICOR.get("/api/history").body().toString()).contains("removed for good");
         assertThat(LEXICOR.count("select count(*) from examination_case_aud where code = '" + name + "'"))

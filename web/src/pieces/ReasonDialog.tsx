@@ -1,6 +1,6 @@
 import { type FormEvent, useState } from "react";
-import { DialogFrame } from "../pieces/DialogFrame";
-import { ErrorNote } from "../pieces/ErrorNote";
+import { DialogFrame } from "./DialogFrame";
+import { ErrorNote } from "./ErrorNote";
 
 /** Asks for the reason that the history keeps with a change. */
 export function ReasonDialog(props: {
@@ -27,7 +27,7 @@ export function ReasonDialog(props: {
     >
       <form className="flex flex-col gap-3" onSubmit={submit}>
         <p className="m-0 text-[16px]">{props.words}</p>
-        <label className="flex flex-col text-[16px]">
+        <label className="flex flex-col gap-1 text-[16px]">
           Why, for the history
           <input className="field" value={why} onChange={(e) => setWhy(e.target.value)} />
         </label>

@@ -1,0 +1,101 @@
+package lexicor.server.people;
+
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import lexicor.server.problems.Refusal;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+
+/**
+ * Works out hashes of passwords, which are slow on purpose. One at a time for whoever is known here and one for everybody
+ * else, with a short line before each: a crowd of strangers is sent away and takes neither the processors nor the threads
+ * from those at work. Never called within a transaction, so that no connection waits for it.
+ */
+@Component
+class Hashing {
+    private static final int LONGEST_LINE = 4;
+    /** After a stranger's hash nobody's turn comes for so many times as long, while others press to come in. */
+    private static final int REST = 4;
+
+    private static final long PATIENCE_SECONDS = 10;
+
+    private static final class Lane {
+        final Semaphore line = new Semaphore(LONGEST_LINE);
+        final Semaphore turn = new Semaphore(1, true);
+        final int rest;
+
+        Lane(int rest) {
+            this.rest = rest;
+        }
+
+        /** Lets the next one come, in a crowd after a rest, so that it leaves the processors to those at work. */
+        void done(long nanos) {
+            if (rest == 0 || !turn.hasQueuedThreads()) {
+                turn.release();
+            } else {
+                CompletableFuture.delayedExecutor(rest * nanos, TimeUnit.NANOSECONDS)
+                        .execute(turn::release);
+            }
+        }
+    }
+
+    private final PasswordEncoder encoder;
+    private final Lane known = new Lane(0);
+    private final Lane strangers = new Lane(REST);
+    private volatile String nobodys;
+
+    Hashing(PasswordEncoder encoder) {
+        this.encoder = encoder;
+    }
+
+    /** Sends a stranger away before anything is looked up for them, where there are too many already. */
+    void refuseACrowd(boolean isKnown) {
+        if (!isKnown && strangers.line.availablePermits() == 0) {
+            throw Refusal.busy();
+        }
+    }
+
+    /** The hash of a password or PIN of somebody signed in. */
+    String hash(String secret) {
+        return inTurn(known, () -> encoder.encode(secret));
+    }
+
+    /**
+     * Whether it is the secret behind the hash. Takes as long where there is no hash.
+     *
+     * @param isKnown whether it is tried by somebody signed in, or at a device that they have signed in at before
+     */
+    boolean matches(String secret, String hash, boolean isKnown) {
+        return inTurn(isKnown ? known : strangers, () -> {
+            if (hash == null && nobodys == null) {
+                nobodys = encoder.encode("somebody who is not there");
+            }
+            boolean right = encoder.matches(secret == null ? "" : secret, hash == null ? nobodys : hash);
+            return right && hash != null;
+        });
+    }
+
+    private static <T> T inTurn(Lane lane, Supplier<T> work) {
+        if (!lane.line.tryAcquire()) {
+            throw Refusal.busy();
+        }
+        try {
+            if (!lane.turn.tryAcquire(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                throw Refusal.busy();
+            }
+            long begin = System.nanoTime();
+            try {
+                return work.get();
+            } finally {
+                lane.done(System.nanoTime() - begin);
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw Refusal.busy();
+        } finally {
+            lane.line.release();
+        }
+    }
+}

@@ -1,0 +1,23 @@
+import { Link } from "react-router";
+import { useSession } from "../people/useSession";
+
+/** On every screen, to everybody, until it is mended: the department's own content is not in force. */
+export function ContentNote() {
+  const { data: session } = useSession();
+  if (!session?.contentUnfit) {
+    return null;
+  }
+  return (
+    <p role="status" className="m-0 border-b-[1.5px] border-amber bg-amber-wash px-5 py-1 text-[16px]">
+      <b>The department's own tests and figures do not fit this version of Lexicor and are not in force.</b>{" "}
+      What ships with it alone weighs; what was recorded on the department's own tests is kept.{" "}
+      {session.role === "lead" ? (
+        <Link to="/evidence?tab=content" className="underline">
+          Mend it under Evidence, Content
+        </Link>
+      ) : (
+        "A lead can mend it."
+      )}
+    </p>
+  );
+}

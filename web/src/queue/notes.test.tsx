@@ -1,0 +1,117 @@
+// @vitest-environment happy-dom
+import "fake-indexeddb/auto";
+import { cleanup, screen, waitFor, within } from "@testing-library/react";
+import { userEvent } from "@testing-library/user-event";
+import { afterEach, describe, expect, it } from "vitest";
+import type { Catalogue, Examination } from "../api/types";
+import { page } from "../test/page";
+import type { TapAct } from "./act";
+import { actWords } from "./actWords";
+import { RefusedNote } from "./RefusedNote";
+import { pageStore } from "./store";
+import { UnkeptNote } from "./UnkeptNote";
+import { WaitingNote } from "./WaitingNote";
+
+afterEach(cleanup);
+
+const tap = (tapId: string, by = "tern"): TapAct => ({
+  kind: "tap",
+  code: "HB-001",
+  tapId,
+  test: "sulcus",
+  at: "",
+  side: "left",
+  changes: { gapMm: 20 },
+  madeAt: Date.now(),
+  by,
+});
+const refusing = { send: () => Promise.reject(new Error("Case HB-001 is closed.")), canRetry: () => false };
+
+describe("what was refused", () => {
+  it("is listed with its reason for whoever made it, and is discarded one by one after a question", async () => {
+    const user = userEvent.setup();
+    const { queue } = page(<RefusedNote />, { queue: refusing });
+    expect(screen.queryByRole("button")).toBeNull();
+    queue.add(tap("a"));
+    queue.add(tap("b"));
+    queue.add(tap("c", "plover"));
+    await user.click(await screen.findByRole("button", { name: "2 taps were refused" }));
+    const dialog = screen.getByRole("dialog");
+    expect(within(dialog).getAllByText("Case HB-001 is closed.")).toHaveLength(2);
+    const file = within(dialog).getByText("Write them into a file").getAttribute("href") ?? "";
+    const written = JSON.parse(decodeURIComponent(file.slice(file.indexOf(",") + 1)));
+    expect(written.taps.map((t: { tapId: string; why: string }) => [t.tapId, t.why])).toEqual([
+      ["a", "Case HB-001 is closed."],
+      ["b", "Case HB-001 is closed."],
+    ]);
+    await user.click(within(dialog).getAllByRole("button", { name: "Discard" })[0] as HTMLElement);
+    expect(queue.snapshot().refused).toHaveLength(3);
+    await user.click(within(dialog).getByRole("button", { name: "Discard this one" }));
+    await waitFor(() => expect(queue.snapshot().refused.map((r) => r.act.tapId)).toEqual(["b", "c"]));
+  });
+  it("is sent again", async () => {
+    const user = userEvent.setup();
+    const sent: string[] = [];
+    const line = { closed: true };
+    const { queue } = page(<RefusedNote />, {
+      queue: {
+        canRetry: () => false,
+        send: async (act) => {
+          if (line.closed) {
+            throw new Error("Case HB-001 is closed.");
+          }
+          sent.push(act.tapId);
+          return {} as Examination;
+        },
+      },
+    });
+    queue.add(tap("a"));
+    await user.click(await screen.findByRole("button", { name: "1 tap was refused" }));
+    line.closed = false;
+    await user.click(screen.getByRole("button", { name: "Send again" }));
+    await waitFor(() => expect(sent).toEqual(["a"]));
+    expect(queue.snapshot().refused).toEqual([]);
+  });
+});
+
+describe("the bar", () => {
+  it("says how many taps wait, and when the device keeps none of them", async () => {
+    const store = { ...pageStore(), add: () => Promise.reject(new Error("full")) };
+    const { queue } = page(
+      <>
+        <WaitingNote />
+        <UnkeptNote />
+      </>,
+      { store },
+    );
+    queue.add(tap("a"));
+    expect(await screen.findByText("Waiting to save, 1 tap")).toBeTruthy();
+    expect(await screen.findByText(/This device keeps nothing: 1 tap is in this/)).toBeTruthy();
+    queue.add(tap("b"));
+    expect(await screen.findByText("Waiting to save, 2 taps")).toBeTruthy();
+    expect(await screen.findByText(/2 taps are in this/)).toBeTruthy();
+  });
+});
+
+describe("a tap in words", () => {
+  const catalogue = {
+    tests: [
+      {
+        id: "neer",
+        name: "Neer sign",
+        boards: [{ pads: [{ label: "Their pain", sets: { "pain.familiar": true } }] }],
+      },
+    ],
+  } as unknown as Catalogue;
+  it("is the test by its name, the side, and the pad by its label", () => {
+    const neer = { ...tap("a"), test: "neer", changes: { "pain.familiar": true } };
+    expect(actWords(neer, catalogue)).toBe("HB-001: Neer sign, left, Their pain");
+    expect(actWords(neer, undefined)).toBe("HB-001: neer, left, pain.familiar");
+    expect(actWords({ ...neer, changes: { gapMm: null } }, catalogue)).toBe(
+      "HB-001: Neer sign, left, gapMm cleared",
+    );
+    expect(actWords({ kind: "undo", code: "HB-001", tapId: "a", madeAt: 0 }, catalogue)).toBe(
+      "HB-001: a tap taken back",
+    );
+  });
+});
