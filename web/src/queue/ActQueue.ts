@@ -85,10 +85,8 @@ export class ActQueue {
         }
       }
       this.entries.sort((one, other) => one.act.madeAt - other.act.madeAt);
-      const isNew = (r: RefusedAct) =>
-        !this.state.refused.some((known) => sameAct(known.act, r.act)) &&
-        !this.done.has(`refused ${name(r.act)}`);
-      this.publish({ refused: [...refused.filter(isNew), ...this.state.refused] });
+      const open = refused.filter((r) => !this.done.has(`refused ${name(r.act)}`));
+      this.publish({ refused: eachOnce([...open, ...this.state.refused]) });
     } catch {
       // What the device cannot read now is asked for again when somebody signs in or the line is back.
     }
@@ -115,21 +113,27 @@ export class ActQueue {
   /** Sends what was refused once more. */
   async sendAgain(refused: RefusedAct) {
     this.done.add(`refused ${name(refused.act)}`);
-    this.publish({ refused: this.state.refused.filter((r) => r !== refused) });
+    this.publish({ refused: this.state.refused.filter((r) => !sameAct(r.act, refused.act)) });
     // Kept among those on their way before it is taken from the refused.
-    await this.enter(refused.act, () => this.letGo(refused));
+    await this.enter(refused.act, () => this.letGo(refused.act));
   }
 
   /** Somebody has looked at it and lets it go. */
   async discard(refused: RefusedAct) {
     this.done.add(`refused ${name(refused.act)}`);
     this.publish({ refused: this.state.refused.filter((r) => !sameAct(r.act, refused.act)) });
-    await this.letGo(refused);
+    await this.letGo(refused.act);
   }
 
-  private async letGo(refused: RefusedAct) {
-    if (refused.key !== undefined) {
-      await this.patiently(this.store.removeRefused(refused.key)).catch(() => undefined);
+  /** However often the device keeps it: two tabs can each have been refused the same. */
+  private async letGo(act: Act) {
+    try {
+      const all = await this.patiently(this.store.allRefused());
+      for (const { key } of all.filter((r) => sameAct(r.act, act))) {
+        await this.patiently(this.store.removeRefused(key));
+      }
+    } catch {
+      // It comes up once more when the device is read anew.
     }
   }
 
@@ -179,19 +183,20 @@ export class ActQueue {
     }
     await this.options.onAnswer(entry.act, answer, this.moreFollow(entry.act)).catch(() => undefined);
     await this.forget(entry);
+    const before = answer && this.state.refused.find((r) => sameAct(r.act, entry.act));
+    if (before) {
+      await this.discard(before);
+    }
     return true;
   }
 
   /** Kept among the refused before it is taken from those on their way, so that at no moment it is in neither. */
   private async setAside(act: Act, error: Error) {
     const refused: RefusedAct = { act, why: error.message };
-    try {
-      refused.key = await this.patiently(this.store.addRefused(refused));
-    } catch {
-      // The page keeps it.
-    }
+    await this.patiently(this.store.addRefused(refused)).catch(() => undefined);
     this.done.delete(`refused ${name(act)}`);
-    this.publish({ refused: [...this.state.refused, refused], notice: { code: act.code, error } });
+    // What was read from the device meanwhile can hold it already.
+    this.publish({ refused: eachOnce([...this.state.refused, refused]), notice: { code: act.code, error } });
   }
 
   private async keep(entry: Entry) {
@@ -263,5 +268,9 @@ export class ActQueue {
     }
   }
 }
+
+/** Of an act that was refused more than once, what was said last. */
+const eachOnce = (refused: RefusedAct[]) =>
+  refused.filter((r, i) => !refused.slice(i + 1).some((later) => sameAct(later.act, r.act)));
 
 const name = (act: Act) => `${act.kind} ${act.tapId}`;

@@ -146,6 +146,44 @@ describe("what the server refuses", () => {
     expect(await store.allRefused()).toEqual([]);
     expect(await store.all()).toEqual([]);
   });
+  it("is listed once, however often the device is read or another tab was refused the same", async () => {
+    const { line, open, store } = server();
+    const slow = { ...store };
+    let queue: ActQueue | undefined;
+    // The line is back, and the device is read, between its keeping the refused act and its saying so.
+    slow.addRefused = async (refused) => {
+      const key = await store.addRefused(refused);
+      await queue?.load();
+      return key;
+    };
+    const one = server(slow);
+    one.line.refuses = "a";
+    queue = one.open();
+    const act = tap("a", 1);
+    queue.add(act);
+    await settled();
+    await store.addRefused({ act, why: "the case is closed" });
+    await queue.load();
+    expect(queue.snapshot().refused).toHaveLength(1);
+    line.refuses = "a";
+    const next = open();
+    await settled();
+    expect(next.snapshot().refused).toHaveLength(1);
+    await next.discard(next.snapshot().refused[0] as never);
+    expect(await store.allRefused()).toEqual([]);
+  });
+  it("is refused no longer when another way it got through", async () => {
+    const { got, open, store } = server();
+    const act = tap("a", 1);
+    // The page ended between keeping it among the refused and taking it from those on their way.
+    await store.add(act);
+    await store.addRefused({ act, why: "the case is closed" });
+    const queue = open();
+    await settled();
+    expect(got).toEqual(["tap a"]);
+    expect(queue.snapshot().refused).toEqual([]);
+    expect(await store.allRefused()).toEqual([]);
+  });
   it("goes only when somebody discards that one", async () => {
     const { line, open, store } = server();
     line.refuses = "a";

@@ -23,8 +23,6 @@ export interface Kept {
 
 /** An act that the server would not take. */
 export interface RefusedAct {
-  /** Absent where the device could not keep it: it lasts as long as the page. */
-  key?: number;
   act: Act;
   why: string;
 }
@@ -35,7 +33,7 @@ export interface ActStore {
   all(): Promise<Kept[]>;
   remove(key: number): Promise<void>;
   addRefused(refused: RefusedAct): Promise<number>;
-  allRefused(): Promise<RefusedAct[]>;
+  allRefused(): Promise<(RefusedAct & { key: number })[]>;
   removeRefused(key: number): Promise<void>;
 }
 
@@ -99,7 +97,7 @@ export function deviceStore(device: Promise<DeviceDatabase>, cipher: Cipher): Ac
     addRefused: async ({ act, why }) => (await device).add("refused", await cipher.close({ act, why })),
     allRefused: async () => {
       const db = await device;
-      const all: RefusedAct[] = [];
+      const all: (RefusedAct & { key: number })[] = [];
       for (const key of await db.getAllKeys("refused")) {
         const box = await db.get("refused", key);
         const refused = box && (await cipher.open<RefusedAct>(box));
