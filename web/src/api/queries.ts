@@ -354,8 +354,8 @@ export function useSaveSettings() {
   const client = useQueryClient();
   return useMutation({
     scope: { id: "settings" },
-    mutationFn: (change: Partial<DepartmentSettings>) =>
-      call<DepartmentSettings>("/api/settings", "PUT", {
+    mutationFn: ({ sure, ...change }: Partial<DepartmentSettings> & { sure?: boolean }) =>
+      call<DepartmentSettings>(`/api/settings?sure=${sure === true}`, "PUT", {
         ...client.getQueryData<DepartmentSettings>(["settings"]),
         ...change,
       }),

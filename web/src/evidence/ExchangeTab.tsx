@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { call } from "../api/client";
 import type { ImportPreview } from "../api/types";
+import { ChooseFile, LookedAt } from "../pieces/ChooseFile";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { ImportLines } from "./ImportLines";
 import { contentChanged, useImportPreview, useImportProgress } from "./queries";
@@ -49,9 +50,9 @@ function ImportPart() {
     }
   }, [state, client]);
   const preview = look.data;
-  const apply = async (found: ImportPreview) => {
+  const apply = async (found: ImportPreview, sure: boolean) => {
     try {
-      await call(`/api/evidence/import/${found.id}`, "POST", { why });
+      await call(`/api/evidence/import/${found.id}`, "POST", { why, sure });
       setError(null);
       setApplying(found.id);
     } catch (refused) {
@@ -61,49 +62,39 @@ function ImportPart() {
   return (
     <section className="flex flex-col gap-3">
       <h2 className="m-0 text-[20px] font-bold">In</h2>
-      <label className="flex flex-col text-[16px]">
-        A table of figures (CSV) or a whole pack (zip); nothing is stored before you have seen what it does
-        <input
-          type="file"
-          accept=".csv,.zip"
-          className="field py-2"
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            setApplying(undefined);
-            setError(null);
-            if (file) {
-              look.mutate(file);
-            }
-          }}
-        />
-      </label>
-      <ErrorNote error={look.error ?? error ?? progress.error} />
+      <ChooseFile
+        words="A table of figures (CSV) or a whole pack (zip)"
+        accept=".csv,.zip"
+        onChoose={(file) => {
+          setApplying(undefined);
+          setError(null);
+          if (file) {
+            look.mutate(file);
+          }
+        }}
+      />
+      <ErrorNote
+        error={look.error ?? error ?? progress.error}
+        onKeep={preview && (() => apply(preview, true))}
+      />
       {look.isPending && <p role="status">Reading the file.</p>}
       {preview && !applying && (
-        <>
-          <p role="status" className="m-0 text-[17px]">
-            <b>{preview.added}</b> new, <b>{preview.changed}</b> changed, <b>{preview.same}</b> the same
-            already, <b>{preview.refused}</b> refused.
-          </p>
-          <ImportLines preview={preview} />
-          {preview.refused > 0 ? (
-            <p className="m-0 text-[16px]">
-              Nothing is applied while a line is refused. Mend the file and choose it again.
-            </p>
-          ) : (
-            preview.added + preview.changed > 0 && (
-              <div className="flex flex-wrap items-end gap-3">
-                <label className="flex flex-col text-[16px]">
-                  Why, for the history
-                  <input className="field w-96" value={why} onChange={(e) => setWhy(e.target.value)} />
-                </label>
-                <button type="button" className="action" onClick={() => apply(preview)}>
-                  Apply all of it
-                </button>
-              </div>
-            )
-          )}
-        </>
+        <LookedAt
+          found={preview}
+          changed="changed"
+          refused="Nothing is applied while a line is refused. Mend the file and choose it again."
+          lines={<ImportLines preview={preview} />}
+        >
+          <div className="flex flex-wrap items-end gap-3">
+            <label className="flex flex-col text-[16px]">
+              Why, for the history
+              <input className="field w-96" value={why} onChange={(e) => setWhy(e.target.value)} />
+            </label>
+            <button type="button" className="action" onClick={() => apply(preview, false)}>
+              Apply all of it
+            </button>
+          </div>
+        </LookedAt>
       )}
       {applying && progress.data && <Progress found={progress.data} />}
     </section>

@@ -8,9 +8,15 @@ export function KeepDesign(props: { design: DesignRequest; thresholds: number })
   const [atLeast, setAtLeast] = useState(2);
   const [why, setWhy] = useState("");
   const save = useContentChange();
+  const keep = (sure: boolean) =>
+    save.mutate({
+      path: "clusters",
+      method: "POST",
+      body: { name, design: props.design, atLeast, why, sure },
+    });
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    save.mutate({ path: "clusters", method: "POST", body: { name, design: props.design, atLeast, why } });
+    keep(false);
   };
   return (
     <details className="text-[16px] print:hidden">
@@ -39,7 +45,7 @@ export function KeepDesign(props: { design: DesignRequest; thresholds: number })
         </button>
         <span role="status">{save.isSuccess && "Kept, and weighed from now on; labelled designed."}</span>
       </form>
-      <ErrorNote error={save.error} />
+      <ErrorNote error={save.error} onKeep={() => keep(true)} />
     </details>
   );
 }

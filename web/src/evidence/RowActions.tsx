@@ -49,9 +49,12 @@ export function RowActions(props: { row: StudyRow; criterion: string; condition:
         error={remove.error}
         busy={remove.isPending}
         onClose={close}
-        onReason={(why) =>
+        onReason={(why, sure) =>
           remove.mutate(
-            { path: `figures/${row.fingerprint}?why=${encodeURIComponent(why)}`, method: "DELETE" },
+            {
+              path: `figures/${row.fingerprint}?${new URLSearchParams({ why, sure: String(sure) })}`,
+              method: "DELETE",
+            },
             { onSuccess: close },
           )
         }

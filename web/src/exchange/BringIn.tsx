@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { call, upload } from "../api/client";
 import type { CaseImport } from "../api/types";
+import { ChooseFile, LookedAt } from "../pieces/ChooseFile";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { ImportProgress } from "./ImportProgress";
 import { Questions } from "./Questions";
@@ -50,61 +51,49 @@ export function BringIn() {
   return (
     <section className="flex flex-col gap-3">
       <h2 className="m-0 text-[20px] font-bold">In</h2>
-      <label className="flex flex-col text-[16px]">
-        Such a zip, one case's file, or a FHIR document that Lexicor wrote; nothing is stored before you have
-        seen what it does
-        <input
-          type="file"
-          accept=".zip,.json"
-          className="field py-2"
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            setId(undefined);
-            setSure(false);
-            bring.reset();
-            if (file) {
-              look.mutate(file);
-            }
-          }}
-        />
-      </label>
+      <ChooseFile
+        words="Such a zip, one case's file, or a FHIR document that Lexicor wrote"
+        accept=".zip,.json"
+        onChoose={(file) => {
+          setId(undefined);
+          setSure(false);
+          bring.reset();
+          if (file) {
+            look.mutate(file);
+          }
+        }}
+      />
       <ErrorNote error={look.error ?? bring.error ?? stop.error} />
       {found && isUnderWay(found) && (
         <ImportProgress found={found} stopping={stop.isPending} onStop={() => stop.mutate()} />
       )}
       {waits && (
-        <>
-          <p role="status" className="m-0 text-[17px]">
-            <b>{waits.added}</b> new, <b>{waits.changed}</b> gone on with, <b>{waits.same}</b> the same
-            already, <b>{waits.refused}</b> refused.
-          </p>
-          <ul className="m-0 max-h-80 list-none overflow-auto p-0 text-[16px]">
-            {waits.cases
-              .filter((c) => c.status !== "same")
-              .map((c) => (
-                <li key={c.code} className="border-b border-line py-1">
-                  {c.code}: {c.status === "refused" ? <b>refused</b> : c.status}. {c.why}
-                </li>
-              ))}
-          </ul>
-          {waits.refused > 0 ? (
-            <p className="m-0 text-[16px]">Nothing is brought in while a case is refused.</p>
-          ) : (
-            waits.added + waits.changed > 0 && (
-              <>
-                <Questions found={waits} sure={sure} onSure={setSure} reason={reason} onReason={setReason} />
-                <button
-                  type="button"
-                  className="action self-start"
-                  disabled={bring.isPending}
-                  onClick={() => bring.mutate()}
-                >
-                  Bring them in
-                </button>
-              </>
-            )
-          )}
-        </>
+        <LookedAt
+          found={waits}
+          changed="gone on with"
+          refused="Nothing is brought in while a case is refused."
+          lines={
+            <ul className="m-0 max-h-80 list-none overflow-auto p-0 text-[16px]">
+              {waits.cases
+                .filter((c) => c.status !== "same")
+                .map((c) => (
+                  <li key={c.code} className="border-b border-line py-1">
+                    {c.code}: {c.status === "refused" ? <b>refused</b> : c.status}. {c.why}
+                  </li>
+                ))}
+            </ul>
+          }
+        >
+          <Questions found={waits} sure={sure} onSure={setSure} reason={reason} onReason={setReason} />
+          <button
+            type="button"
+            className="action self-start"
+            disabled={bring.isPending}
+            onClick={() => bring.mutate()}
+          >
+            Bring them in
+          </button>
+        </LookedAt>
       )}
       {found && ["done", "stopped", "failed"].includes(found.state) && (
         <p role="status" className="m-0 text-[17px]">

@@ -38,17 +38,7 @@ export function PeopleScreen() {
   );
 }
 
-function Row(props: {
-  person: Account;
-  onChange: (change: {
-    id: number;
-    version: number;
-    role: string;
-    active: boolean;
-    password?: string;
-    dropSecondFactor?: boolean;
-  }) => void;
-}) {
+function Row(props: { person: Account; onChange: ReturnType<typeof useChangePerson>["mutate"] }) {
   const { person: p, onChange } = props;
   const [password, setPassword] = useState("");
   const same = { id: p.id, version: p.version, role: p.role, active: p.active };
@@ -98,8 +88,7 @@ function Row(props: {
           className="flex gap-2"
           onSubmit={(e) => {
             e.preventDefault();
-            onChange({ ...same, password });
-            setPassword("");
+            onChange({ ...same, password }, { onSuccess: () => setPassword("") });
           }}
         >
           <input

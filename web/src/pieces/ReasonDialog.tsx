@@ -11,12 +11,13 @@ export function ReasonDialog(props: {
   error: Error | null;
   busy: boolean;
   onClose: () => void;
-  onReason: (why: string) => void;
+  /** Told whether a reason that looked like personal details was asked about and is meant. */
+  onReason: (why: string, sure: boolean) => void;
 }) {
   const [why, setWhy] = useState("");
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    props.onReason(why);
+    props.onReason(why, false);
   };
   return (
     <DialogFrame
@@ -31,7 +32,7 @@ export function ReasonDialog(props: {
           Why, for the history
           <input className="field" value={why} onChange={(e) => setWhy(e.target.value)} />
         </label>
-        <ErrorNote error={props.error} />
+        <ErrorNote error={props.error} onKeep={() => props.onReason(why, true)} />
         <button type="submit" className="action self-start" disabled={props.busy}>
           {props.done}
         </button>

@@ -125,8 +125,8 @@ export function SettingsScreen() {
             save.reset();
             setAsked(undefined);
           }}
-          onReason={(why) =>
-            asked && save.mutate({ ...asked, why }, { onSuccess: () => setAsked(undefined) })
+          onReason={(why, sure) =>
+            asked && save.mutate({ ...asked, why, sure }, { onSuccess: () => setAsked(undefined) })
           }
         />
       </main>

@@ -53,7 +53,7 @@ export const SESSION: Session = {
 /** Draws a part of the page with what is around it everywhere. */
 export function page(
   part: ReactNode,
-  options: { session?: Partial<Session>; store?: ActStore; queue?: Partial<QueueOptions> } = {},
+  options: { session?: Partial<Session>; store?: ActStore; queue?: Partial<QueueOptions>; at?: string } = {},
 ) {
   const client = new QueryClient({
     defaultOptions: {
@@ -75,7 +75,7 @@ export function page(
   const drawn = render(
     <QueryClientProvider client={client}>
       <QueueContext value={queue}>
-        <MemoryRouter>{part}</MemoryRouter>
+        <MemoryRouter initialEntries={[options.at ?? "/"]}>{part}</MemoryRouter>
       </QueueContext>
     </QueryClientProvider>,
   );

@@ -20,12 +20,12 @@ export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded:
   const isNew = id !== entry.id;
   const shipped = entry.shipped as Fields | undefined;
   const changed = shipped && !isNew ? differing(shipped, fields) : [];
-  const store = () =>
+  const store = (sure: boolean) =>
     save.mutate(
       {
         path: `entries/${entry.kind}/${encodeURIComponent(id)}`,
         method: "PUT",
-        body: { version: isNew ? 0 : entry.version, fields, why },
+        body: { version: isNew ? 0 : entry.version, fields, why, sure },
       },
       { onSuccess: () => isNew && props.onAdded(id) },
     );
@@ -44,7 +44,8 @@ export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded:
         </p>
       )}
       {Object.keys(fields)
-        .filter((f) => fields[f] !== null)
+        // A number that was cleared stays, so that another can be typed.
+        .filter((f) => fields[f] !== null || (entry.fields as Fields)[f] !== null)
         .map((name) => (
           <Field
             key={name}
@@ -77,9 +78,9 @@ export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded:
             Why, for the history
             <input className="field" value={why} onChange={(e) => setWhy(e.target.value)} />
           </label>
-          <ErrorNote error={save.error} />
+          <ErrorNote error={save.error} onKeep={() => store(true)} />
           <div className="flex flex-wrap items-center gap-3">
-            <button type="button" className="action" disabled={save.isPending} onClick={store}>
+            <button type="button" className="action" disabled={save.isPending} onClick={() => store(false)}>
               {isNew ? "Add it as new" : "Store the change"}
             </button>
             {entry.version > 0 && (
@@ -106,10 +107,14 @@ export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded:
           setResetting(false);
           reset.reset();
         }}
-        onReason={(reason) =>
+        onReason={(reason, sure) =>
           reset.mutate(
             {
-              path: `entries/${entry.kind}/${encodeURIComponent(entry.id)}?version=${entry.version}&why=${encodeURIComponent(reason)}`,
+              path: `entries/${entry.kind}/${encodeURIComponent(entry.id)}?${new URLSearchParams({
+                version: String(entry.version),
+                why: reason,
+                sure: String(sure),
+              })}`,
               method: "DELETE",
             },
             {

@@ -7,6 +7,11 @@ const LONG = 60;
 export function Field(props: { name: string; value: Value | undefined; onChange: (value: Value) => void }) {
   const { name, value, onChange } = props;
   const label = words(name);
+  // Decided once: what is typed on the way to a number, such as a point, is none yet.
+  const [isNumber] = useState(typeof value === "number");
+  if (isNumber || typeof value === "number" || value === null || value === undefined) {
+    return <NumberField label={label} value={typeof value === "number" ? value : null} onChange={onChange} />;
+  }
   if (typeof value === "boolean") {
     return (
       <label className="flex min-h-12 items-center gap-2 text-[16px]">
@@ -19,9 +24,6 @@ export function Field(props: { name: string; value: Value | undefined; onChange:
         {label}
       </label>
     );
-  }
-  if (typeof value === "number" || value === null || value === undefined) {
-    return <NumberField label={label} value={value ?? null} onChange={onChange} />;
   }
   if (typeof value === "string") {
     return <TextField label={label} value={value} onChange={onChange} />;

@@ -58,7 +58,7 @@ class DoorsTest {
     static void peopleOfEveryRole() {
         CALLERS.put("lead", LEXICOR.caller());
         for (String role : List.of("clinician", "student", "auditor")) {
-            CALLERS.put(role, account("a-" + role, role));
+            CALLERS.put(role, Accounts.in(LEXICOR, "a-" + role, role));
         }
     }
 
@@ -67,23 +67,6 @@ class DoorsTest {
         locked = LEXICOR.anotherCaller();
         locked.signIn("heron", Running.PASSWORD);
         assertThat(locked.post("/api/session/lock", "{}").status()).isEqualTo(200);
-    }
-
-    private static Caller account(String name, String role) {
-        return account(LEXICOR, name, role);
-    }
-
-    /** Somebody new, signed in. */
-    static Caller account(Running lexicor, String name, String role) {
-        assertThat(lexicor.post(
-                                "/api/people",
-                                "{\"name\":\"%s\",\"role\":\"%s\",\"password\":\"%s\"}"
-                                        .formatted(name, role, Running.PASSWORD))
-                        .status())
-                .isEqualTo(201);
-        Caller caller = lexicor.anotherCaller();
-        assertThat(caller.signIn(name, Running.PASSWORD).status()).isEqualTo(200);
-        return caller;
     }
 
     @Test
@@ -176,8 +159,8 @@ class DoorsTest {
 
     @Test
     void aCaseIsThereForItsExaminerAndThoseItIsSharedWithAlone() {
-        Caller examiner = account("examiner", "clinician");
-        Caller other = account("other", "clinician");
+        Caller examiner = Accounts.in(LEXICOR, "examiner", "clinician");
+        Caller other = Accounts.in(LEXICOR, "other", "clinician");
         JsonNode made = examiner.post("/api/cases", "{\"complaint\":\"shoulder-pain\",\"involvedSide\":\"left\"}")
                 .body();
         String code = "/api/cases/" + made.get("code").asString();

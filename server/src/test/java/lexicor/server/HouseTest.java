@@ -68,8 +68,8 @@ class HouseTest {
 
     @Test
     void whoHammersIsHeldBackAloneAndOnlyForAMoment() throws Exception {
-        Caller hammering = DoorsTest.account(LEXICOR, "hammering", "clinician");
-        Caller working = DoorsTest.account(LEXICOR, "working", "clinician");
+        Caller hammering = Accounts.in(LEXICOR, "hammering", "clinician");
+        Caller working = Accounts.in(LEXICOR, "working", "clinician");
         List<Caller.Answer> answers = IntStream.range(0, 20 * PER_SECOND)
                 .mapToObj(i -> hammering.get("/api/session"))
                 .toList();
@@ -92,7 +92,7 @@ class HouseTest {
         assertThat(health.body().get("status").asString()).isEqualTo("UP");
         assertThat(health.body().has("components")).isFalse();
         assertThat(nobody.get("/actuator/metrics").status()).isEqualTo(401);
-        assertThat(DoorsTest.account(LEXICOR, "curious", "clinician")
+        assertThat(Accounts.in(LEXICOR, "curious", "clinician")
                         .get("/actuator/metrics")
                         .status())
                 .isEqualTo(403);

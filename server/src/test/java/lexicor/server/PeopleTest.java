@@ -23,10 +23,7 @@ class PeopleTest {
     }
 
     private static Caller in(String name) {
-        assertThat(create(name, Running.PASSWORD).status()).isEqualTo(201);
-        Caller caller = LEXICOR.anotherCaller();
-        assertThat(caller.signIn(name, Running.PASSWORD).status()).isEqualTo(200);
-        return caller;
+        return Accounts.in(LEXICOR, name, "clinician");
     }
 
     @ParameterizedTest
@@ -159,11 +156,6 @@ class PeopleTest {
     }
 
     private static JsonNode account(String name) {
-        for (JsonNode p : LEXICOR.get("/api/people").body()) {
-            if (p.get("name").asString().equals(name)) {
-                return p;
-            }
-        }
-        throw new AssertionError("no account " + name);
+        return Accounts.account(LEXICOR, name);
     }
 }

@@ -189,18 +189,11 @@ class CaseFileCheck {
         return doubts;
     }
 
-    /** The same tests in words. */
-    List<String> blocked(CaseFile file, Optional<CaseFile> here) {
-        return blockedTests(file, here).stream()
-                .map(b -> file.code() + ", visit " + b.visit() + ": " + name(b.test()))
-                .toList();
-    }
-
     /**
      * Tests that have new readings although a precaution of the file, or of the case here, forbids them, and for which no
      * written reason stands at that visit.
      */
-    Set<VisitTest> blockedTests(CaseFile file, Optional<CaseFile> here) {
+    Set<VisitTest> blocked(CaseFile file, Optional<CaseFile> here) {
         List<Precaution> set = Stream.concat(
                         file.intake().precautions().stream(),
                         here.stream().flatMap(h -> h.intake().precautions().stream()))
@@ -223,6 +216,13 @@ class CaseFileCheck {
                 .map(t -> new VisitTest(t.visit(), t.test()))
                 .filter(b -> !reasoned.contains(b))
                 .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** Such tests in words. */
+    List<String> words(CaseFile file, Set<VisitTest> blocked) {
+        return blocked.stream()
+                .map(b -> file.code() + ", visit " + b.visit() + ": " + name(b.test()))
+                .toList();
     }
 
     private String name(String test) {

@@ -146,20 +146,16 @@ class CaseFileStore {
     }
 
     private void storeMeasured(CaseFile file, CaseRecord stored, Times times, boolean goesOn) {
-        Set<String> known = goesOn
+        Set<MeasuredPlace> known = goesOn
                 ? measured.findByCaseIdOrderById(stored.id).stream()
-                        .map(m -> slot(m.visit, m.measure, m.item, m.side, m.place))
+                        .map(MeasuredPlace::of)
                         .collect(Collectors.toSet())
                 : Set.of();
         for (MeasuredEntry m : file.measured()) {
-            if (!known.contains(slot(m.visit(), m.measure(), m.item(), m.side(), m.place()))) {
+            if (!known.contains(MeasuredPlace.of(m))) {
                 measured.save(measured(m, stored, times));
             }
         }
-    }
-
-    private static String slot(int visit, String measure, String item, String side, int place) {
-        return visit + " " + measure + " " + item + " " + side + " " + place;
     }
 
     private static MeasuredRecord measured(MeasuredEntry entry, CaseRecord stored, Times times) {

@@ -167,8 +167,8 @@ public class CaseFiles {
                 weigh);
     }
 
-    /** A file beside the case here that it may go on from. */
-    private record Looked(Look look, Optional<CaseRecord> there, Optional<CaseFile> here) {}
+    /** A file beside the case here that it may go on from, with the tests that it goes ahead with against a precaution. */
+    private record Looked(Look look, Optional<CaseRecord> there, Set<VisitTest> blocked) {}
 
     /** What bringing the file in would do; nothing is stored. */
     @Transactional(readOnly = true)
@@ -185,10 +185,12 @@ public class CaseFiles {
         Optional<CaseRecord> there = door.find(file.code());
         Optional<CaseFile> here = there.map(c -> file(c, file.created().at() != null, null));
         Outcome outcome = outcome(file, there, here);
-        Look look = outcome.status().equals("same")
-                ? Look.only(outcome)
-                : new Look(outcome, check.doubts(file, here), check.blocked(file, here));
-        return new Looked(look, there, here);
+        if (outcome.status().equals("same")) {
+            return new Looked(Look.only(outcome), there, Set.of());
+        }
+        Set<VisitTest> blocked = check.blocked(file, here);
+        Look look = new Look(outcome, check.doubts(file, here), check.words(file, blocked));
+        return new Looked(look, there, blocked);
     }
 
     private Outcome outcome(CaseFile file, Optional<CaseRecord> there, Optional<CaseFile> here) {
@@ -239,11 +241,10 @@ public class CaseFiles {
             throw Refusal.question("sure", looked.look().doubts().get(0));
         }
         if (!outcome.status().equals("same")) {
-            Set<VisitTest> ahead = check.blockedTests(file, looked.here());
-            if (!ahead.isEmpty()) {
+            if (!looked.blocked().isEmpty()) {
                 Safety.checkReason(reason);
             }
-            store.store(file, looked.there(), ahead, reason);
+            store.store(file, looked.there(), looked.blocked(), reason);
         }
         return outcome;
     }

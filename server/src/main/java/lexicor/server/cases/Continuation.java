@@ -14,12 +14,6 @@ final class Continuation {
     private static final String GONE_ON =
             "the case here has recordings that the file has not: it was gone on with here";
 
-    private record Slot(int visit, String measure, String item, String side, int place) {
-        static Slot of(MeasuredEntry m) {
-            return new Slot(m.visit(), m.measure(), m.item(), m.side(), m.place());
-        }
-    }
-
     private Continuation() {}
 
     /** @throws Refusal with the place in the file that does not agree */
@@ -64,12 +58,12 @@ final class Continuation {
     }
 
     private static void measured(CaseFile here, CaseFile file) {
-        Map<Slot, MeasuredEntry> kept = new HashMap<>();
-        here.measured().forEach(m -> kept.put(Slot.of(m), m));
+        Map<MeasuredPlace, MeasuredEntry> kept = new HashMap<>();
+        here.measured().forEach(m -> kept.put(MeasuredPlace.of(m), m));
         List<MeasuredEntry> missing = new ArrayList<>(here.measured());
         for (int i = 0; i < file.measured().size(); i++) {
             MeasuredEntry m = file.measured().get(i);
-            MeasuredEntry own = kept.get(Slot.of(m));
+            MeasuredEntry own = kept.get(MeasuredPlace.of(m));
             if (own != null && !own.equals(m)) {
                 throw Refusal.field("measured[" + i + "]", "differs from what was measured here");
             }

@@ -80,7 +80,7 @@ class DemoClinic implements ApplicationRunner {
         if (cases.count() == 0) {
             signedIn.as(
                     accounts.person(LEAD),
-                    () -> settings.save(settings.current().sharedByAll()));
+                    () -> settings.save(settings.current().sharedByAll(), true));
             Entry file = Documents.yaml(folder, "cases.yaml");
             file.children("cases")
                     .forEach(listed -> signedIn.as(

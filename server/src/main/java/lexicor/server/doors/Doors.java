@@ -79,9 +79,8 @@ class Doors {
                                 "/api/session/pin",
                                 "/api/session/password",
                                 "/api/session/alive",
-                                "/api/session/second-factor/**")
-                        .access(guard.open(authenticated()))
-                        .requestMatchers("/api/session/everywhere")
+                                "/api/session/second-factor/**",
+                                "/api/session/everywhere")
                         .access(guard.open(authenticated()))
                         .requestMatchers("/api/session", "/api/session/*")
                         .access(guard.paced(Guard.anybody()))

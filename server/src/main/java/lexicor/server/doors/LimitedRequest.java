@@ -5,6 +5,8 @@ import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import java.io.IOException;
+import java.io.InputStream;
+import org.apache.commons.io.input.BoundedInputStream;
 
 /** A request whose body ends with an error once it is longer than it may be, whatever its header said. */
 final class LimitedRequest extends HttpServletRequestWrapper {
@@ -22,28 +24,23 @@ final class LimitedRequest extends HttpServletRequestWrapper {
     @Override
     public ServletInputStream getInputStream() throws IOException {
         ServletInputStream inner = super.getInputStream();
+        // The end of one that is just as long as it may be is asked for after its last byte.
+        InputStream bounded = BoundedInputStream.builder()
+                .setInputStream(inner)
+                .setMaxCount(most + 1)
+                .setOnMaxCount((max, count) -> {
+                    throw new IOException("the request is larger than " + (most >> 20) + " MB");
+                })
+                .get();
         return new ServletInputStream() {
-            private long read;
-
             @Override
             public int read() throws IOException {
-                int next = inner.read();
-                count(next < 0 ? 0 : 1);
-                return next;
+                return bounded.read();
             }
 
             @Override
             public int read(byte[] into, int from, int length) throws IOException {
-                int got = inner.read(into, from, length);
-                count(Math.max(0, got));
-                return got;
-            }
-
-            private void count(int more) throws IOException {
-                read += more;
-                if (read > most) {
-                    throw new IOException("the request is larger than " + (most >> 20) + " MB");
-                }
+                return bounded.read(into, from, length);
             }
 
             @Override

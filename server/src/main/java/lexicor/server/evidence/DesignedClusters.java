@@ -79,7 +79,7 @@ class DesignedClusters {
         fields.put("confidence", "medium");
         fields.put("designed", true);
         fields.put("caution", CAUTION);
-        entries.add(new PackEntry(PackEntry.Kind.CLUSTER, id, fields), cluster.why());
+        entries.add(new PackEntry(PackEntry.Kind.CLUSTER, id, fields), cluster.why(), cluster.sure());
         return clusters.line(id);
     }
 }

@@ -162,7 +162,12 @@ final class EvidenceViews {
     }
 
     /** A rule of the workbench to be kept as the department's. */
-    record NewCluster(String name, DesignRequest design, int atLeast, @Schema(nullable = true) String why) {}
+    record NewCluster(
+            String name,
+            DesignRequest design,
+            int atLeast,
+            @Schema(nullable = true) String why,
+            @Schema(nullable = true) Boolean sure) {}
 
     record MemberView(String criterion, String name, String family) {}
 

@@ -1,7 +1,6 @@
 package lexicor.server.exchange;
 
 import java.io.ByteArrayInputStream;
-import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
@@ -18,6 +17,7 @@ import lexicor.server.cases.CaseFile;
 import lexicor.server.fhir.FhirText;
 import lexicor.server.problems.CleanText;
 import lexicor.server.problems.Refusal;
+import org.apache.commons.io.input.BoundedInputStream;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -91,7 +91,7 @@ final class ArchiveReader {
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(content))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 if (entry.getName().equals(ArchiveWriter.LINES)) {
-                    unpacked(new Limited(zip), visitor);
+                    unpacked(limited(zip), visitor);
                     return;
                 }
             }
@@ -192,32 +192,13 @@ final class ArchiveReader {
     }
 
     /** A small file can unpack to a very large one. */
-    private static final class Limited extends FilterInputStream {
-        private long left = MOST_BYTES;
-
-        Limited(InputStream in) {
-            super(in);
-        }
-
-        @Override
-        public int read() throws IOException {
-            int got = super.read();
-            count(got < 0 ? 0 : 1);
-            return got;
-        }
-
-        @Override
-        public int read(byte[] into, int from, int length) throws IOException {
-            int got = super.read(into, from, length);
-            count(Math.max(0, got));
-            return got;
-        }
-
-        private void count(int got) {
-            left -= got;
-            if (left < 0) {
-                throw Refusal.field("file", "more than " + (MOST_BYTES >> 20) + " MB when unpacked");
-            }
-        }
+    private static InputStream limited(InputStream zip) throws IOException {
+        return BoundedInputStream.builder()
+                .setInputStream(zip)
+                .setMaxCount(MOST_BYTES)
+                .setOnMaxCount((max, count) -> {
+                    throw Refusal.field("file", "more than " + (MOST_BYTES >> 20) + " MB when unpacked");
+                })
+                .get();
     }
 }

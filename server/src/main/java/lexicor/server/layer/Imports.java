@@ -23,6 +23,7 @@ import lexicor.server.layer.ImportViews.ImportReason;
 import lexicor.server.layer.ImportViews.ImportView;
 import lexicor.server.people.Person;
 import lexicor.server.people.SignedIn;
+import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.CleanText;
 import lexicor.server.problems.Refusal;
 import org.slf4j.Logger;

@@ -50,8 +50,11 @@ class LayerController {
 
     @DeleteMapping("/figures/{fingerprint}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable String fingerprint, @RequestParam(defaultValue = "") String why) {
-        figures.remove(fingerprint, why);
+    void remove(
+            @PathVariable String fingerprint,
+            @RequestParam(defaultValue = "") String why,
+            @RequestParam(defaultValue = "false") boolean sure) {
+        figures.remove(fingerprint, why, sure);
     }
 
     /** For a figure or a cluster. */
@@ -82,7 +85,8 @@ class LayerController {
             @PathVariable String kind,
             @PathVariable String id,
             @RequestParam(defaultValue = "0") long version,
-            @RequestParam(defaultValue = "") String why) {
-        entries.reset(kind, id, version, why);
+            @RequestParam(defaultValue = "") String why,
+            @RequestParam(defaultValue = "false") boolean sure) {
+        entries.reset(kind, id, version, why, sure);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.AccuracyRow;
 import lexicor.core.catalogue.PackEntries;
@@ -16,17 +17,22 @@ import lexicor.server.history.HistorySource;
 import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 import tools.jackson.databind.JsonNode;
 
 /** Changes of the department's figures, of their checks and of its content, with the reasons given. */
 @Component
 class LayerHistory implements HistorySource {
     private final Revisions revisions;
-    private final Editions editions;
+    private final Map<AccuracyRow.Key, AccuracyRow> figures;
+    private final Supplier<PackEntries> entries;
 
     LayerHistory(Revisions revisions, Editions editions) {
         this.revisions = revisions;
-        this.editions = editions;
+        figures = editions.shipped().catalogue().accuracy().stream()
+                .collect(Collectors.toMap(AccuracyRow::key, Function.identity()));
+        // Read when somebody first looks at the history, not at every start.
+        entries = SingletonSupplier.of(() -> PackEntries.of(editions.shipped().files()));
     }
 
     @Override
@@ -36,9 +42,6 @@ class LayerHistory implements HistorySource {
 
     @Override
     public List<Revised> changes() {
-        Map<AccuracyRow.Key, AccuracyRow> figures = editions.shipped().catalogue().accuracy().stream()
-                .collect(Collectors.toMap(AccuracyRow::key, Function.identity()));
-        PackEntries entries = PackEntries.of(editions.shipped().files());
         List<Revised> all = new ArrayList<>();
         all.addAll(revisions.of(
                 OwnFigureRecord.class,
@@ -46,8 +49,8 @@ class LayerHistory implements HistorySource {
                 "",
                 f -> String.valueOf(f.id),
                 LayerHistory::figure,
-                f -> covered(f, figures).map(s -> withReason(figure(s), f.why)).orElseGet(() -> reason(f.why)),
-                f -> covered(f, figures).map(LayerHistory::figure).orElse(Map.of())));
+                f -> covered(f).map(s -> withReason(figure(s), f.why)).orElseGet(() -> reason(f.why)),
+                f -> covered(f).map(LayerHistory::figure).orElse(Map.of())));
         all.addAll(revisions.of(FigureCheckRecord.class, "", "", c -> c.fingerprint, LayerHistory::check));
         all.addAll(revisions.of(
                 OwnEntryRecord.class,
@@ -55,25 +58,25 @@ class LayerHistory implements HistorySource {
                 "",
                 e -> String.valueOf(e.id),
                 LayerHistory::entry,
-                e -> shipped(e, entries)
+                e -> shipped(e)
                         .map(s -> withReason(fields(e, s.fields()), e.why))
                         .orElseGet(() -> reason(e.why)),
-                e -> shipped(e, entries).map(s -> fields(e, s.fields())).orElse(Map.of())));
+                e -> shipped(e).map(s -> fields(e, s.fields())).orElse(Map.of())));
         all.sort(Comparator.comparing(Revised::at));
         return all;
     }
 
     /** The shipped row that the department's covers; empty where it is an addition, or is shipped no more. */
-    private static Optional<OwnFigureRecord> covered(OwnFigureRecord own, Map<AccuracyRow.Key, AccuracyRow> shipped) {
-        return own.replaced().map(shipped::get).map(row -> {
+    private Optional<OwnFigureRecord> covered(OwnFigureRecord own) {
+        return own.replaced().map(figures::get).map(row -> {
             OwnFigureRecord as = new OwnFigureRecord();
             as.set(row, "");
             return as;
         });
     }
 
-    private static Optional<PackEntry> shipped(OwnEntryRecord own, PackEntries shipped) {
-        return PackEntry.Kind.withId(own.kind).flatMap(kind -> shipped.find(kind, own.entryId));
+    private Optional<PackEntry> shipped(OwnEntryRecord own) {
+        return PackEntry.Kind.withId(own.kind).flatMap(kind -> entries.get().find(kind, own.entryId));
     }
 
     private static Map<String, String> withReason(Map<String, String> fields, String why) {

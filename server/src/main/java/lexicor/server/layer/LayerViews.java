@@ -94,6 +94,14 @@ final class LayerViews {
             @Schema(nullable = true) String why,
             JsonNode missing) {}
 
-    /** An entry to be stored over the version last seen. */
-    record EntryChange(long version, JsonNode fields, @Schema(nullable = true) String why) {}
+    /**
+     * An entry to be stored over the version last seen.
+     *
+     * @param sure whether a reason that looks like personal details was asked about and holds none
+     */
+    record EntryChange(
+            long version,
+            JsonNode fields,
+            @Schema(nullable = true) String why,
+            @Schema(nullable = true) Boolean sure) {}
 }

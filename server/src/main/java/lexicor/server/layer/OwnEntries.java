@@ -19,6 +19,7 @@ import lexicor.server.layer.LayerViews.EntryChange;
 import lexicor.server.layer.LayerViews.EntryLine;
 import lexicor.server.layer.LayerViews.EntryList;
 import lexicor.server.layer.LayerViews.EntryView;
+import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.CleanText;
 import lexicor.server.problems.Refusal;
 import org.springframework.stereotype.Service;
@@ -114,10 +115,11 @@ public class OwnEntries {
     /**
      * Adds an entry under an id that is not taken.
      *
+     * @param sure whether a reason that looks like personal details was asked about and holds none
      * @throws InvalidDocumentException with what is wrong with it
      */
-    public void add(PackEntry entry, String why) {
-        save(entry.kind().id(), entry.id(), new EntryChange(0, entry.fields(), why));
+    public void add(PackEntry entry, String why, Boolean sure) {
+        save(entry.kind().id(), entry.id(), new EntryChange(0, entry.fields(), why, sure));
     }
 
     EntryView save(String kindId, String id, EntryChange change) {
@@ -131,7 +133,7 @@ public class OwnEntries {
         if (!ID.matcher(id).matches() || id.length() > LONGEST_ID) {
             throw Refusal.field("fields.id", "expected small letters, digits and single hyphens, such as my-own-test");
         }
-        String why = Reasons.of(change.why(), null);
+        String why = Reasons.of(change.why(), change.sure());
         PackEntry entry = new PackEntry(kind, id, fields);
         try {
             store(entry, change.version(), why);
@@ -164,9 +166,9 @@ public class OwnEntries {
     }
 
     /** Takes the department's own away: the shipped one counts again, or there is none any more. */
-    void reset(String kindId, String id, long version, String why) {
+    void reset(String kindId, String id, long version, String why, boolean sure) {
         PackEntry.Kind kind = kind(kindId);
-        String reason = Reasons.of(why, null);
+        String reason = Reasons.of(why, sure);
         if (shipped(kind, id).isEmpty() && uses.stream().anyMatch(u -> u.isInUse(kind, id))) {
             throw Refusal.conflict(
                     "Cases use it, so it stays. Take it out of the complaints and lists to offer it no more.");

@@ -27,6 +27,7 @@ import lexicor.server.layer.LayerViews.FigureChange;
 import lexicor.server.layer.LayerViews.FigurePreview;
 import lexicor.server.layer.LayerViews.FigureStored;
 import lexicor.server.people.SignedIn;
+import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.Refusal;
 import org.springframework.stereotype.Service;
 
@@ -117,8 +118,8 @@ class OwnFigures {
     }
 
     /** Takes a row of the department's away; where it covered a shipped one, that one counts again. */
-    void remove(String fingerprint, String why) {
-        String reason = Reasons.of(why, null);
+    void remove(String fingerprint, String why, boolean sure) {
+        String reason = Reasons.of(why, sure);
         AccuracyRow row = existing(fingerprint);
         layer.change(() -> {
             OwnFigureRecord record = own(row).orElseThrow(() ->

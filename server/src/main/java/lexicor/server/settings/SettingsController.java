@@ -5,6 +5,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The department's settings over HTTP. */
@@ -37,7 +38,8 @@ class SettingsController {
     record DeviceKey(String key) {}
 
     @PutMapping
-    DepartmentSettings saveSettings(@RequestBody DepartmentSettings change) {
-        return service.save(change);
+    DepartmentSettings saveSettings(
+            @RequestBody DepartmentSettings change, @RequestParam(defaultValue = "false") boolean sure) {
+        return service.save(change, sure);
     }
 }

@@ -3,12 +3,12 @@ package lexicor.server.settings;
 import java.net.UnknownHostException;
 import java.security.SecureRandom;
 import java.util.Base64;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import lexicor.core.weighing.WeighingSettings;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.history.AfterCommit;
+import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.Refusal;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,8 +22,6 @@ public class SettingsService {
     private static final int LONGEST_RETENTION_DAYS = 3650;
     private static final int KEY_BYTES = 18;
     private static final int LONGEST_HOST = 200;
-    private static final int SHORTEST_REASON = 5;
-    private static final int LONGEST_REASON = 400;
     private static final Set<String> SECOND_FACTOR = Set.of("off", "leads", "everybody");
 
     private final SettingsStore store;
@@ -45,16 +43,20 @@ public class SettingsService {
         return seen;
     }
 
-    /** Saves settings made from the stored version; those made from an older one are refused. */
+    /**
+     * Saves settings made from the stored version; those made from an older one are refused.
+     *
+     * @param sure whether a reason that looks like personal details was asked about and holds none
+     */
     @Transactional
-    public DepartmentSettings save(DepartmentSettings change) {
+    public DepartmentSettings save(DepartmentSettings change, boolean sure) {
         check(change);
         SettingsRecord stored = store.findById(SettingsRecord.ONLY).orElseThrow();
         if (stored.version != change.version()) {
             throw Refusal.conflict(
                     "version: the settings were changed elsewhere in the meantime; here they are anew, please repeat");
         }
-        checkReason(view(stored), change);
+        stored.why = reason(view(stored), change, sure);
         stored.school = change.school();
         stored.highBias = change.highBias();
         stored.familyOverlap = change.familyOverlap();
@@ -69,7 +71,6 @@ public class SettingsService {
         stored.recordSystem = change.recordSystem().strip();
         stored.insideHost = change.insideHost().strip();
         stored.secondFactor = change.secondFactor();
-        stored.why = Optional.ofNullable(change.why()).orElse("").strip();
         stored.errors.clear();
         stored.errors.putAll(change.errors());
         stored.variants.clear();
@@ -167,21 +168,16 @@ public class SettingsService {
         }
     }
 
-    /** What every case hangs on is changed for a reason, as a figure is. */
-    private static void checkReason(DepartmentSettings before, DepartmentSettings change) {
+    /** What every case hangs on is changed for a reason, as a figure is; for anything else one can be given. */
+    private static String reason(DepartmentSettings before, DepartmentSettings change, boolean sure) {
         boolean weighs = !before.school().equals(change.school())
                 || !before.highBias().equals(change.highBias())
                 || before.familyOverlap() != change.familyOverlap()
                 || before.generalOverlap() != change.generalOverlap()
                 || before.checkedOnly() != change.checkedOnly()
                 || before.retentionDays() != change.retentionDays();
-        int length = Optional.ofNullable(change.why()).orElse("").strip().length();
-        if (length > LONGEST_REASON || weighs && length < SHORTEST_REASON) {
-            throw Refusal.field(
-                    "why",
-                    "this changes every case; give a reason of " + SHORTEST_REASON + " to " + LONGEST_REASON
-                            + " characters");
-        }
+        boolean given = change.why() != null && !change.why().isBlank();
+        return weighs || given ? Reasons.of(change.why(), sure) : "";
     }
 
     private static void within(String field, double value, double low, double high) {

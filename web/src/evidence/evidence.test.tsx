@@ -1,0 +1,282 @@
+// @vitest-environment happy-dom
+import "fake-indexeddb/auto";
+import { cleanup, screen, waitFor, within } from "@testing-library/react";
+import { userEvent } from "@testing-library/user-event";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import type { EntryView, FigureChange, ImportPreview, StudyRow } from "../api/types";
+import { page, serverOf } from "../test/page";
+import { EntryEditor } from "./content/EntryEditor";
+import { ExchangeTab } from "./ExchangeTab";
+import { draftOf, emptyDraft, isWhole, meant } from "./figureDraft";
+import { KeepDesign } from "./KeepDesign";
+import { RowActions } from "./RowActions";
+import { StudyTable } from "./StudyTable";
+
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+/** Anything that has a reason with a capital letter is asked about once. */
+const unlessNamed = (body: unknown, answer: unknown) => {
+  const { why, sure } = body as { why: string; sure?: boolean };
+  return /[A-Z]/.test(why) && !sure
+    ? { status: 422, body: { detail: "why: this looks like a name", question: true } }
+    : { body: answer };
+};
+
+const ROW: StudyRow = {
+  source: "Harbour audit",
+  year: 2025,
+  kind: "study",
+  sensitivity: { value: 0.8, low: 0.7, high: 0.9 },
+  specificity: { value: 0.6, low: 0.5, high: 0.7 },
+  diseased: 40,
+  healthy: 50,
+  referenceStandard: "arthroscopy",
+  population: "hand clinic",
+  bias: "low",
+  confidence: "high",
+  note: "",
+  used: true,
+  sensitivityShare: 0.25,
+  specificityShare: 0.5,
+  from: "changed",
+  shipped: {
+    source: "Printed study",
+    year: 2001,
+    sensitivity: 0.75,
+    bias: "high",
+    diseased: 20,
+  },
+  check: {
+    state: "disputed",
+    words: "disputed",
+    by: "heron",
+    on: "2026-11-20",
+    note: "counts do not add up",
+  },
+  fingerprint: "f/1",
+} as StudyRow;
+
+describe("content in", () => {
+  const LOOKED: ImportPreview = {
+    id: "i",
+    state: "looked",
+    added: 1,
+    changed: 1,
+    same: 4,
+    refused: 0,
+    done: 0,
+    lines: [
+      {
+        file: "accuracy.csv",
+        line: 3,
+        name: "neer/pain",
+        status: "changed",
+        why: "sensitivity 0.75 becomes 0.8",
+      },
+    ],
+  };
+  const choose = async (answers: Parameters<typeof serverOf>[0]) => {
+    const user = userEvent.setup();
+    const asked = serverOf(answers);
+    page(<ExchangeTab isLead />);
+    await user.upload(screen.getByLabelText(/A table of figures/), new File(["x"], "accuracy.csv"));
+    return { user, asked };
+  };
+
+  it("is looked at line by line, and applied with a reason", async () => {
+    let state = "applying";
+    const { user, asked } = await choose({
+      "POST /api/evidence/import": () => ({ body: LOOKED }),
+      "POST /api/evidence/import/i": ({ body }) => unlessNamed(body, null),
+      "GET /api/evidence/import/i": () => {
+        const answer = { ...LOOKED, state, done: state === "applying" ? 1 : 2 };
+        state = "applied";
+        return { body: answer };
+      },
+    });
+    expect((await screen.findByText(/sensitivity 0.75 becomes 0.8/)).closest("tr")?.textContent).toContain(
+      "neer/pain",
+    );
+    expect(screen.getByRole("status").textContent).toContain(
+      "1 new, 1 changed, 4 the same already, 0 refused",
+    );
+    await user.type(screen.getByLabelText(/Why/), "audit of the Hand Team");
+    await user.click(screen.getByRole("button", { name: "Apply all of it" }));
+    await user.click(await screen.findByRole("button", { name: "Keep it all the same" }));
+    expect(((await screen.findByRole("progressbar")) as HTMLProgressElement).max).toBe(2);
+    expect(await screen.findByText("Applied: 2 stored, and in force.")).toBeTruthy();
+    expect(
+      asked.filter((a) => a.path === "/api/evidence/import/i" && a.method === "POST").map((a) => a.body),
+    ).toEqual([
+      { why: "audit of the Hand Team", sure: false },
+      { why: "audit of the Hand Team", sure: true },
+    ]);
+  });
+  it("is not applied while a line of it is refused, or by anybody but a lead", async () => {
+    await choose({ "POST /api/evidence/import": () => ({ body: { ...LOOKED, refused: 1 } }) });
+    expect(await screen.findByText(/Nothing is applied while a line is refused/)).toBeTruthy();
+    expect(screen.queryByRole("button", { name: "Apply all of it" })).toBeNull();
+    cleanup();
+    page(<ExchangeTab isLead={false} />);
+    expect(screen.queryByLabelText(/A table of figures/)).toBeNull();
+    expect(screen.getByRole("link", { name: "All figures as CSV" })).toBeTruthy();
+  });
+});
+
+describe("a figure of the department's", () => {
+  it("stands beside what it covers, and who disputes it is named", () => {
+    page(<StudyTable studies={[ROW]} />);
+    const row = screen.getByText(/Harbour audit, 2025/).closest("tr") as HTMLElement;
+    expect(row.textContent).toContain(
+      "changed by the department; shipped: sensitivity 0.75, with 20, without not known",
+    );
+    expect(row.textContent).toContain("0.80 (0.70 to 0.90)");
+    expect(row.textContent).toMatch(/[Dd]isputed.*heron/);
+  });
+  it("is reset with a reason, which may look like a name if it is none", async () => {
+    const user = userEvent.setup();
+    const paths: string[] = [];
+    const reset = (sure: boolean) => `DELETE /api/evidence/figures/f/1?why=not+by+Old+Salt&sure=${sure}`;
+    serverOf({
+      [reset(false)]: ({ path }) => {
+        paths.push(path);
+        return { status: 422, body: { detail: "why: this looks like a name", question: true } };
+      },
+      [reset(true)]: ({ path }) => {
+        paths.push(path);
+        return { status: 204 };
+      },
+    });
+    page(<RowActions row={ROW} criterion="neer/pain" condition="subacromial-pain" />);
+    await user.click(screen.getByRole("button", { name: /^Reset/ }));
+    const dialog = await screen.findByRole("dialog");
+    await user.type(within(dialog).getByLabelText(/Why/), "not by Old Salt");
+    await user.click(within(dialog).getByRole("button", { name: "Reset it" }));
+    await user.click(await within(dialog).findByRole("button", { name: "Keep it all the same" }));
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    expect(paths).toHaveLength(2);
+  });
+  it("is sent as it was typed, by counts or as printed and never by both", () => {
+    const counted = {
+      ...emptyDraft(),
+      tp: "12",
+      fn: "3",
+      fp: "4,5",
+      tn: "20",
+      sensitivity: "0.9",
+      year: "2025",
+    };
+    expect(isWhole(counted)).toBe(true);
+    expect(meant(counted)).toMatchObject({ counts: { tp: 12, fn: 3, fp: 4.5, tn: 20 } });
+    expect(meant(counted)).not.toHaveProperty("sensitivity");
+    expect(isWhole({ ...counted, tn: "" })).toBe(false);
+    expect(isWhole({ ...counted, tn: "", kind: "sensitivity-only" })).toBe(true);
+    const printed: Partial<FigureChange> = meant(draftOf(ROW));
+    expect(printed).toMatchObject({ sensitivity: 0.8, specificity: 0.6, diseased: 40, healthy: 50 });
+    expect(printed).not.toHaveProperty("counts");
+    // A judgement is no study: it has a size of its own, which is offered.
+    expect(meant({ ...draftOf(ROW), kind: "judgement", diseased: "", healthy: "" })).toMatchObject({
+      diseased: 10,
+      healthy: 10,
+    });
+  });
+  it("worked out of a cluster is kept with a name, a threshold and a reason", async () => {
+    const user = userEvent.setup();
+    const design = {
+      condition: "slap-tear",
+      criteria: ["a", "b", "c"],
+      familyOverlap: 0.4,
+      generalOverlap: 0.2,
+    };
+    const asked = serverOf({ "POST /api/evidence/clusters": ({ body }) => unlessNamed(body, {}) });
+    page(<KeepDesign design={design} thresholds={3} />);
+    await user.click(screen.getByText(/Keep one as/));
+    await user.type(screen.getByLabelText("Name"), "Quay three");
+    await user.selectOptions(screen.getByLabelText("At least"), "3");
+    await user.type(screen.getByLabelText(/Why/), "for the Climbing Wall");
+    await user.click(screen.getByRole("button", { name: "Keep it" }));
+    await user.click(await screen.findByRole("button", { name: "Keep it all the same" }));
+    expect(await screen.findByText(/labelled designed/)).toBeTruthy();
+    expect(asked.at(-1)?.body).toEqual({
+      name: "Quay three",
+      design,
+      atLeast: 3,
+      why: "for the Climbing Wall",
+      sure: true,
+    });
+  });
+});
+
+describe("an entry of the content", () => {
+  const ENTRY: EntryView = {
+    kind: "condition",
+    id: "slap-tear",
+    version: 4,
+    fields: { id: "slap-tear", name: "SLAP tear", pretest: 0.2, onward: "refer", traumaOnly: false },
+    shipped: { id: "slap-tear", name: "SLAP tear", pretest: 0.1, onward: "refer", traumaOnly: false },
+    missing: {},
+    why: "ours is higher",
+  } as unknown as EntryView;
+  const edit = (isLead = true) => {
+    const user = userEvent.setup();
+    const added: string[] = [];
+    const asked = serverOf({
+      "PUT /api/evidence/entries/condition/slap-tear": ({ body }) => unlessNamed(body, ENTRY),
+      "PUT /api/evidence/entries/condition/own-tear": ({ body }) => unlessNamed(body, ENTRY),
+      "DELETE /api/evidence/entries/condition/slap-tear?version=4&why=shipped+is+right&sure=false": () => ({
+        status: 204,
+      }),
+    });
+    page(<EntryEditor entry={ENTRY} isLead={isLead} onAdded={(id) => added.push(id)} />);
+    return { user, asked, added };
+  };
+
+  it("is stored over the version that was seen, and says what is other than shipped", async () => {
+    const { user, asked } = edit();
+    expect(screen.getByText("Changed by the department: ours is higher")).toBeTruthy();
+    expect(screen.getByText("Other than shipped: pretest (shipped: 0.1)")).toBeTruthy();
+    const rate = screen.getByLabelText(/base rate/);
+    await user.clear(rate);
+    await user.type(rate, "0,15");
+    await user.click(screen.getByLabelText("only after an injury"));
+    await user.type(screen.getByLabelText(/Why/), "audit of the Hand Team");
+    await user.click(screen.getByRole("button", { name: "Store the change" }));
+    await user.click(await screen.findByRole("button", { name: "Keep it all the same" }));
+    expect(await screen.findByText("Stored, and in force.")).toBeTruthy();
+    expect(asked.at(-1)?.body).toMatchObject({
+      version: 4,
+      fields: { pretest: 0.15, traumaOnly: true, name: "SLAP tear" },
+      why: "audit of the Hand Team",
+      sure: true,
+    });
+  });
+  it("under another id is a new one, and what is no number goes to the server as it was typed", async () => {
+    const { user, asked, added } = edit();
+    const id = screen.getByLabelText(/^id,/);
+    await user.clear(id);
+    await user.type(id, "own-tear");
+    const rate = screen.getByLabelText(/base rate/);
+    await user.clear(rate);
+    await user.type(rate, "often");
+    await user.type(screen.getByLabelText(/Why/), "one more of them");
+    await user.click(screen.getByRole("button", { name: "Add it as new" }));
+    await waitFor(() => expect(added).toEqual(["own-tear"]));
+    expect(asked.at(-1)?.body).toMatchObject({ version: 0, fields: { id: "own-tear", pretest: "often" } });
+  });
+  it("is reset with a reason; whoever is no lead reads it alone", async () => {
+    const { user, asked } = edit();
+    await user.click(screen.getByRole("button", { name: "Reset to shipped" }));
+    const dialog = await screen.findByRole("dialog");
+    await user.type(within(dialog).getByLabelText(/Why/), "shipped is right");
+    await user.click(within(dialog).getByRole("button", { name: "Reset it" }));
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    expect(asked.at(-1)?.method).toBe("DELETE");
+    cleanup();
+    edit(false);
+    expect((screen.getByRole("group") as HTMLFieldSetElement).disabled).toBe(true);
+    expect(screen.queryByLabelText(/Why/)).toBeNull();
+  });
+});

@@ -1,0 +1,147 @@
+// @vitest-environment happy-dom
+import "fake-indexeddb/auto";
+import { cleanup, screen, waitFor, within } from "@testing-library/react";
+import { userEvent } from "@testing-library/user-event";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import type { DepartmentSettings } from "../api/types";
+import { page, serverOf } from "../test/page";
+import { SettingsScreen } from "./SettingsScreen";
+
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+const SETTINGS: DepartmentSettings = {
+  version: 3,
+  school: "overlap-aware",
+  highBias: "corrected",
+  familyOverlap: 0.45,
+  generalOverlap: 0.2,
+  deficitPercent: 15,
+  shortDegrees: 10,
+  headStartPercent: 10,
+  shareAll: false,
+  lockMinutes: 10,
+  retentionDays: 90,
+  checkedOnly: false,
+  recordSystem: "",
+  insideHost: "",
+  secondFactor: "off",
+  why: "",
+  errors: {},
+  variants: {},
+};
+
+/** The screen over a server that keeps settings, and asks about reasons with a capital letter. */
+async function settingsScreen(role = "lead") {
+  const user = userEvent.setup();
+  let kept = SETTINGS;
+  const asked = serverOf({
+    "GET /api/settings": () => ({ body: kept }),
+    "GET /api/settings/device-key": () => ({ body: { key: "k" } }),
+    "GET /api/catalogue": () => ({ body: { tests: [], regions: [] } }),
+    "PUT /api/settings?sure=false": ({ body }) => {
+      const change = body as DepartmentSettings;
+      if (/[A-Z]/.test(change.why)) {
+        return { status: 422, body: { detail: "why: this looks like a name", question: true } };
+      }
+      kept = { ...change, why: "", version: kept.version + 1 };
+      return { body: kept };
+    },
+    "PUT /api/settings?sure=true": ({ body }) => {
+      kept = { ...(body as DepartmentSettings), why: "", version: kept.version + 1 };
+      return { body: kept };
+    },
+  });
+  page(<SettingsScreen />, { session: { role } });
+  await screen.findByText("Overlap between findings");
+  return { user, saved: () => asked.filter((a) => a.method === "PUT").map((a) => a.body) };
+}
+
+describe("what every case hangs on", () => {
+  it("is changed once a reason is given, and not before", async () => {
+    const { user, saved } = await settingsScreen();
+    await user.click(screen.getByRole("radio", { name: "Each counts in full" }));
+    const dialog = await screen.findByRole("dialog");
+    expect(dialog.textContent).toContain("This changes every case");
+    expect(saved()).toEqual([]);
+    await user.type(within(dialog).getByLabelText(/Why/), "agreed at the meeting");
+    await user.click(within(dialog).getByRole("button", { name: "Change it" }));
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    expect(saved()).toEqual([{ ...SETTINGS, school: "independent", why: "agreed at the meeting" }]);
+    expect(screen.getByRole("radio", { name: "Each counts in full" }).getAttribute("aria-checked")).toBe(
+      "true",
+    );
+  });
+  it("stays as it was where no reason is given after all", async () => {
+    const { user, saved } = await settingsScreen();
+    await user.click(screen.getByRole("radio", { name: "365 days" }));
+    await screen.findByRole("dialog");
+    await user.keyboard("{Escape}");
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    expect(saved()).toEqual([]);
+    expect(screen.getByRole("radio", { name: "90 days" }).getAttribute("aria-checked")).toBe("true");
+  });
+  it("asks about a reason that looks like a name, and keeps it if it is meant", async () => {
+    const { user, saved } = await settingsScreen();
+    const family = screen.getByLabelText("Within a family");
+    await user.clear(family);
+    await user.type(family, "0,3");
+    await user.click(screen.getByRole("button", { name: "Use these" }));
+    const dialog = await screen.findByRole("dialog");
+    await user.type(within(dialog).getByLabelText(/Why/), "agreed by the Hand Team");
+    await user.click(within(dialog).getByRole("button", { name: "Change it" }));
+    expect((await within(dialog).findByRole("alert")).textContent).toContain("looks like a name");
+    await user.click(within(dialog).getByRole("button", { name: "Keep it all the same" }));
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    expect(saved().at(-1)).toMatchObject({ familyOverlap: 0.3, why: "agreed by the Hand Team" });
+    expect((screen.getByLabelText("Within a family") as HTMLInputElement).value).toBe("0.3");
+  });
+});
+
+describe("everything else", () => {
+  it("is saved at once", async () => {
+    const { user, saved } = await settingsScreen();
+    await user.click(screen.getByRole("radio", { name: "20 minutes" }));
+    await user.click(screen.getByRole("radio", { name: "wanted from leads" }));
+    await waitFor(() => expect(saved()).toHaveLength(2));
+    expect(saved()[1]).toMatchObject({ lockMinutes: 20, secondFactor: "leads", version: 4 });
+    expect(screen.queryByRole("dialog")).toBeNull();
+  });
+  it("is refused where it was typed, and what was typed stays", async () => {
+    const { user, saved } = await settingsScreen();
+    const general = screen.getByLabelText("Between any two findings");
+    await user.clear(general);
+    await user.type(general, "0.5");
+    await user.click(screen.getByRole("button", { name: "Use these" }));
+    expect(screen.getByRole("alert").textContent).toContain("from 0 to the overlap within a family");
+    expect((general as HTMLInputElement).value).toBe("0.5");
+    const grip = screen.getByLabelText("Grip, kg");
+    await user.type(grip, "400");
+    await user.click(within(grip.closest("form") as HTMLElement).getByRole("button"));
+    expect(screen.getAllByRole("alert").at(-1)?.textContent).toBe(
+      "Grip, kg: expected a number from 0 to 40, or nothing.",
+    );
+    expect(saved()).toEqual([]);
+  });
+  it("of the record system is saved on leaving a field that changed", async () => {
+    const { user, saved } = await settingsScreen();
+    await user.click(screen.getByPlaceholderText("https://"));
+    await user.tab();
+    expect(saved()).toEqual([]);
+    await user.type(screen.getByLabelText(/Its host/), "records.quay");
+    await user.tab();
+    await waitFor(() => expect(saved()).toHaveLength(1));
+    expect(saved()[0]).toMatchObject({ insideHost: "records.quay", recordSystem: "" });
+  });
+  it("can be read by everybody and changed by leads alone", async () => {
+    const { user, saved } = await settingsScreen("clinician");
+    expect(screen.getByText(/set by its leads/)).toBeTruthy();
+    expect(screen.queryByText(/second factor/i)).toBeNull();
+    expect((screen.getByRole("group") as HTMLFieldSetElement).disabled).toBe(true);
+    await user.click(screen.getByRole("radio", { name: "Clusters only" }));
+    expect(screen.queryByRole("dialog")).toBeNull();
+    expect(saved()).toEqual([]);
+  });
+});
