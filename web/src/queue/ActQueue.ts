@@ -98,14 +98,17 @@ export class ActQueue {
     this.enter(act);
   }
 
-  private enter(act: Act, onceKept: () => Promise<void> = async () => undefined): Promise<unknown> {
+  private enter(
+    act: Act,
+    settled: (kept: boolean) => Promise<void> = async () => undefined,
+  ): Promise<unknown> {
     const entry: Entry = { act, settled: false };
     this.entries.push(entry);
     this.done.delete(name(act));
     this.publish();
     this.writing = this.writing
       .then(() => this.keep(entry))
-      .then(onceKept)
+      .then(() => settled(entry.key !== undefined))
       .then(() => this.drain());
     return this.writing;
   }
@@ -114,8 +117,12 @@ export class ActQueue {
   async sendAgain(refused: RefusedAct) {
     this.done.add(`refused ${name(refused.act)}`);
     this.publish({ refused: this.state.refused.filter((r) => !sameAct(r.act, refused.act)) });
-    // Kept among those on their way before it is taken from the refused.
-    await this.enter(refused.act, () => this.letGo(refused.act));
+    // Kept among those on their way before it is taken from the refused; where it cannot be, not before it is sent.
+    await this.enter(refused.act, async (kept) => {
+      if (kept) {
+        await this.letGo(refused.act);
+      }
+    });
   }
 
   /** Somebody has looked at it and lets it go. */
@@ -123,14 +130,19 @@ export class ActQueue {
     this.done.add(`refused ${name(refused.act)}`);
     this.publish({ refused: this.state.refused.filter((r) => !sameAct(r.act, refused.act)) });
     await this.letGo(refused.act);
+    await this.letGo(refused.act, "all", "remove");
   }
 
   /** However often the device keeps it: two tabs can each have been refused the same. */
-  private async letGo(act: Act) {
+  private async letGo(
+    act: Act,
+    from: "allRefused" | "all" = "allRefused",
+    how: "removeRefused" | "remove" = "removeRefused",
+  ) {
     try {
-      const all = await this.patiently(this.store.allRefused());
+      const all: { key: number; act: Act }[] = await this.patiently(this.store[from]());
       for (const { key } of all.filter((r) => sameAct(r.act, act))) {
-        await this.patiently(this.store.removeRefused(key));
+        await this.patiently(this.store[how](key));
       }
     } catch {
       // It comes up once more when the device is read anew.
@@ -153,7 +165,7 @@ export class ActQueue {
         this.again = false;
         for (let next = this.next(); next; next = this.next()) {
           if (!(await this.sent(next))) {
-            return;
+            break;
           }
         }
       } while (this.again);
@@ -179,24 +191,30 @@ export class ActQueue {
         wait(() => this.drain());
         return false;
       }
-      await this.setAside(entry.act, error as Error);
+      if (!(await this.setAside(entry.act, error as Error))) {
+        // The device has it among those on their way alone, where the next page finds it and is refused once more.
+        entry.key = undefined;
+      }
     }
     await this.options.onAnswer(entry.act, answer, this.moreFollow(entry.act)).catch(() => undefined);
     await this.forget(entry);
-    const before = answer && this.state.refused.find((r) => sameAct(r.act, entry.act));
-    if (before) {
-      await this.discard(before);
+    if (answer && this.wasRefused(entry.act)) {
+      await this.discard({ act: entry.act, why: "" });
     }
     return true;
   }
 
   /** Kept among the refused before it is taken from those on their way, so that at no moment it is in neither. */
-  private async setAside(act: Act, error: Error) {
+  private async setAside(act: Act, error: Error): Promise<boolean> {
     const refused: RefusedAct = { act, why: error.message };
-    await this.patiently(this.store.addRefused(refused)).catch(() => undefined);
+    const kept = await this.patiently(this.store.addRefused(refused)).then(
+      () => true,
+      () => false,
+    );
     this.done.delete(`refused ${name(act)}`);
     // What was read from the device meanwhile can hold it already.
     this.publish({ refused: eachOnce([...this.state.refused, refused]), notice: { code: act.code, error } });
+    return kept;
   }
 
   private async keep(entry: Entry) {
@@ -224,6 +242,10 @@ export class ActQueue {
         }
       }
     }
+  }
+
+  private wasRefused(act: Act) {
+    return this.done.has(`refused ${name(act)}`) || this.state.refused.some((r) => sameAct(r.act, act));
   }
 
   private async forget(entry: Entry) {
