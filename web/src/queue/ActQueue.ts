@@ -25,6 +25,8 @@ interface Entry {
   key?: number;
   /** Whether the device was asked to keep it, and answered or failed. */
   settled: boolean;
+  /** Whether the server has taken or refused it, and it is about to go from here. */
+  answered?: boolean;
 }
 
 export const sameAct = (one: Act, other: Act) => one.kind === other.kind && one.tapId === other.tapId;
@@ -100,7 +102,7 @@ export class ActQueue {
 
   private enter(
     act: Act,
-    settled: (kept: boolean) => Promise<void> = async () => undefined,
+    beforeSending: (kept: boolean) => Promise<void> = async () => undefined,
   ): Promise<unknown> {
     const entry: Entry = { act, settled: false };
     this.entries.push(entry);
@@ -108,8 +110,12 @@ export class ActQueue {
     this.publish();
     this.writing = this.writing
       .then(() => this.keep(entry))
-      .then(() => settled(entry.key !== undefined))
-      .then(() => this.drain());
+      .then(() => beforeSending(entry.key !== undefined))
+      .then(() => {
+        entry.settled = true;
+        this.publish();
+        return this.drain();
+      });
     return this.writing;
   }
 
@@ -117,6 +123,10 @@ export class ActQueue {
   async sendAgain(refused: RefusedAct) {
     this.done.add(`refused ${name(refused.act)}`);
     this.publish({ refused: this.state.refused.filter((r) => !sameAct(r.act, refused.act)) });
+    if (this.entries.some((e) => sameAct(e.act, refused.act) && !e.answered)) {
+      await this.drain();
+      return;
+    }
     // Kept among those on their way before it is taken from the refused; where it cannot be, not before it is sent.
     await this.enter(refused.act, async (kept) => {
       if (kept) {
@@ -191,10 +201,8 @@ export class ActQueue {
         wait(() => this.drain());
         return false;
       }
-      if (!(await this.setAside(entry.act, error as Error))) {
-        // The device has it among those on their way alone, where the next page finds it and is refused once more.
-        entry.key = undefined;
-      }
+      entry.answered = true;
+      await this.setAside(entry, error as Error);
     }
     await this.options.onAnswer(entry.act, answer, this.moreFollow(entry.act)).catch(() => undefined);
     await this.forget(entry);
@@ -205,16 +213,24 @@ export class ActQueue {
   }
 
   /** Kept among the refused before it is taken from those on their way, so that at no moment it is in neither. */
-  private async setAside(act: Act, error: Error): Promise<boolean> {
+  private async setAside(entry: Entry, error: Error) {
+    const { act } = entry;
     const refused: RefusedAct = { act, why: error.message };
-    const kept = await this.patiently(this.store.addRefused(refused)).then(
-      () => true,
-      () => false,
-    );
+    if (!(await this.couldKeep(refused))) {
+      // Among those on their way, if the device has it there, the next page finds it and is refused once more.
+      refused.unkept = entry.key === undefined;
+      entry.key = undefined;
+    }
     this.done.delete(`refused ${name(act)}`);
     // What was read from the device meanwhile can hold it already.
     this.publish({ refused: eachOnce([...this.state.refused, refused]), notice: { code: act.code, error } });
-    return kept;
+  }
+
+  private async couldKeep(refused: RefusedAct): Promise<boolean> {
+    return this.patiently(this.store.addRefused(refused)).then(
+      () => true,
+      () => false,
+    );
   }
 
   private async keep(entry: Entry) {
@@ -223,23 +239,35 @@ export class ActQueue {
     } catch {
       // It is sent all the same, and kept as long as the page is.
     }
-    entry.settled = true;
     if (entry.key !== undefined) {
       await this.keepWhatWasNot();
     }
-    this.publish();
   }
 
   /** The device keeps again: so it does with what it would not. */
   private async keepWhatWasNot() {
+    const answeredMeanwhile: { key: number; act: Act }[] = [];
     for (const entry of this.entries) {
-      if (entry.settled && entry.key === undefined) {
+      if (entry.settled && entry.key === undefined && !entry.answered) {
         const key = await this.patiently(this.store.add(entry.act)).catch(() => undefined);
-        if (key !== undefined && this.entries.includes(entry)) {
+        if (key !== undefined && this.entries.includes(entry) && !entry.answered) {
           entry.key = key;
         } else if (key !== undefined) {
-          await this.store.remove(key).catch(() => undefined);
+          answeredMeanwhile.push({ key, act: entry.act });
         }
+      }
+    }
+    for (const refused of this.state.refused.filter((r) => r.unkept)) {
+      if (await this.couldKeep(refused)) {
+        const kept = this.state.refused.map((r) =>
+          sameAct(r.act, refused.act) ? { ...r, unkept: false } : r,
+        );
+        this.publish({ refused: kept });
+      }
+    }
+    for (const { key, act } of answeredMeanwhile) {
+      if (!this.state.refused.some((r) => r.unkept && sameAct(r.act, act))) {
+        await this.patiently(this.store.remove(key)).catch(() => undefined);
       }
     }
   }
@@ -277,11 +305,14 @@ export class ActQueue {
   private publish(change: Partial<QueueState> = {}) {
     const acts = this.entries.map((e) => e.act);
     const cutOff = change.cutOff ?? this.state.cutOff;
+    const refused = change.refused ?? this.state.refused;
     this.state = {
       ...this.state,
       ...change,
       acts,
-      unkept: this.entries.filter((e) => e.settled && e.key === undefined).length,
+      unkept:
+        this.entries.filter((e) => e.settled && e.key === undefined && !e.answered).length +
+        refused.filter((r) => r.unkept).length,
       // Until everything has caught up, what is shown of the standing is a step behind.
       cutOff: cutOff && acts.length > 0,
     };

@@ -130,7 +130,7 @@ class World {
     const kept = await this.onDevice();
     const alone = [...acts, ...refused.map((r) => r.act)].filter((a) => !kept.some((k) => sameAct(k, a)));
     // The page had said how many taps it alone has.
-    expect(alone.filter((a) => acts.includes(a)).length).toBeLessThanOrEqual(unkept);
+    expect(alone.length).toBeLessThanOrEqual(unkept);
     this.gone.push(...alone);
     this.retries = [];
     this.queue = this.open();
@@ -183,7 +183,7 @@ const happenings = fc.oneof(
   },
   { weight: 2, arbitrary: fc.constant(["reload", 0] as const) },
   { weight: 2, arbitrary: fc.constant(["read the device", 0] as const) },
-  { weight: 2, arbitrary: fc.nat(3).map((n) => ["send again", n] as const) },
+  { weight: 4, arbitrary: fc.nat(3).map((n) => ["send again", n] as const) },
   { weight: 4, arbitrary: fc.constant(["settle", 0] as const) },
 );
 type Happening = typeof happenings extends fc.Arbitrary<infer T> ? T : never;
@@ -223,7 +223,8 @@ async function happen(world: World, [what, which]: Happening) {
       void world.queue.load();
       break;
     case "send again": {
-      const refused = world.queue.snapshot().refused[which];
+      const all = world.queue.snapshot().refused;
+      const refused = all[which % Math.max(1, all.length)];
       if (refused) {
         void world.queue.sendAgain(refused);
       }
@@ -237,7 +238,7 @@ async function happen(world: World, [what, which]: Happening) {
 
 it("loses no tap whatever happens, and in the end everything is with the server", async () => {
   await fc.assert(
-    fc.asyncProperty(fc.array(happenings, { maxLength: 30 }), async (all) => {
+    fc.asyncProperty(fc.array(happenings, { maxLength: 40, size: "max" }), async (all) => {
       const world = new World();
       for (const one of all) {
         await happen(world, one);
@@ -259,6 +260,6 @@ it("loses no tap whatever happens, and in the end everything is with the server"
       const here = world.made.filter((m) => !world.gone.some((g) => sameAct(g, m)));
       expect(here.filter((m) => !world.got.some((g) => sameAct(g, m)))).toEqual([]);
     }),
-    { numRuns: 2000 },
+    { numRuns: 1500 },
   );
 }, 120_000);

@@ -25,6 +25,8 @@ export interface Kept {
 export interface RefusedAct {
   act: Act;
   why: string;
+  /** Whether the page alone has it, since the device could not keep it. */
+  unkept?: boolean;
 }
 
 /** Acts kept on this device, in the order they were made: those on their way, and those that were refused. */
