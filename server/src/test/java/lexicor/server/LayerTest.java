@@ -248,7 +248,10 @@ class LayerTest {
                 .isEqualTo("conditions.subacromial-pain.pretest.community");
 
         ((ObjectNode) fields.get("pretest")).put("community", 0.2);
-        JsonNode changed = LEXICOR.put(at, change(0, fields)).body();
+        String named = change(0, fields).replace("for the test", "Counted by the Hand Team");
+        assertThat(LEXICOR.put(at, named).body().get("question").asBoolean()).isTrue();
+        JsonNode changed =
+                LEXICOR.put(at, named.replaceFirst("\\{", "{\"sure\":true,")).body();
         assertThat(now(code)).isLessThan(before);
         assertThat(changed.get("shipped")).isEqualTo(shipped.get("fields"));
         assertThat(LEXICOR.put(at, change(0, fields)).status()).isEqualTo(409);
@@ -257,9 +260,9 @@ class LayerTest {
         assertThat(line.get("before").asString())
                 .isEqualTo(shipped.at("/fields/pretest").toString());
         assertThat(line.get("after").asString()).contains("0.2");
-        assertThat(LEXICOR.delete(at + "?version=" + changed.get("version") + "&why=back+to+shipped")
-                        .status())
-                .isEqualTo(204);
+        String reset = at + "?version=" + changed.get("version") + "&why=Old+Figures+back";
+        assertThat(LEXICOR.delete(reset).body().get("question").asBoolean()).isTrue();
+        assertThat(LEXICOR.delete(reset + "&sure=true").status()).isEqualTo(204);
         assertThat(now(code)).isEqualTo(before);
 
         // What was recorded of a test stays readable.

@@ -90,6 +90,23 @@ class SettingsTest {
         save(settings().put("familyOverlap", overlap).put("why", "As it was before"));
     }
 
+    @Test
+    void aReasonThatLooksLikeANameIsAskedAboutAndKeptIfItIsNone() {
+        double overlap = settings().get("generalOverlap").asDouble();
+        String body = settings()
+                .put("generalOverlap", 0.1)
+                .put("why", "Asked for by the Hand Team")
+                .toString();
+        Answer asked = LEXICOR.put("/api/settings", body);
+        assertThat(asked.status()).isEqualTo(422);
+        assertThat(asked.body().get("question").asBoolean()).isTrue();
+        assertThat(asked.body().at("/errors/0/field").asString()).isEqualTo("why");
+        assertThat(settings().get("generalOverlap").asDouble()).isEqualTo(overlap);
+        assertThat(LEXICOR.put("/api/settings?sure=true", body).status()).isEqualTo(200);
+        assertThat(LEXICOR.get("/api/history").body().toString()).contains("Asked for by the Hand Team");
+        save(settings().put("generalOverlap", overlap).put("why", "As it was before"));
+    }
+
     private static ObjectNode settings() {
         return LEXICOR.get("/api/settings").body().asObject();
     }
