@@ -138,6 +138,8 @@ export class ActQueue {
   /** Somebody has looked at it and lets it go. */
   async discard(refused: RefusedAct) {
     this.done.add(`refused ${name(refused.act)}`);
+    this.done.add(name(refused.act));
+    this.entries = this.entries.filter((e) => !sameAct(e.act, refused.act));
     this.publish({ refused: this.state.refused.filter((r) => !sameAct(r.act, refused.act)) });
     await this.letGo(refused.act);
     await this.letGo(refused.act, "all", "remove");

@@ -198,6 +198,23 @@ describe("what the server refuses", () => {
     expect(queue.snapshot().refused.map((r) => r.act.tapId)).toEqual(["b"]);
     expect((await store.allRefused()).map((r) => r.act.tapId)).toEqual(["b"]);
   });
+  it("is not sent once it was discarded, should it be on its way as well", async () => {
+    const { got, line, later, open, store } = server();
+    const act = tap("a", 1);
+    await store.add(act);
+    await store.addRefused({ act, why: "the case is closed" });
+    line.cut = true;
+    const queue = open();
+    await settled();
+    expect(queue.snapshot()).toMatchObject({ acts: [{ tapId: "a" }], refused: [{ act: { tapId: "a" } }] });
+    await queue.discard(queue.snapshot().refused[0] as never);
+    line.cut = false;
+    later.pop()?.();
+    await queue.load();
+    expect(got).toEqual([]);
+    expect(queue.snapshot()).toMatchObject({ acts: [], refused: [] });
+    expect([...(await store.all()), ...(await store.allRefused())]).toEqual([]);
+  });
 });
 
 describe("a device that fails", () => {
