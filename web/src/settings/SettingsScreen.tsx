@@ -51,6 +51,8 @@ const WAY_WORDS: Record<string, string> = {
   leftOut: "They are not used; a finding with no other study is listed as left out.",
 };
 
+const measured = (s: DepartmentSettings) => [s.deficitPercent, s.shortDegrees, s.headStartPercent, s.errors];
+
 /** How the department weighs. Every change saves by itself and holds for all cases. */
 export function SettingsScreen() {
   const settings = useSettings();
@@ -106,9 +108,22 @@ export function SettingsScreen() {
                   : "Figures not yet checked against their source weigh as well; reports say how much rests on them."}
               </p>
             </section>
-            <Overlaps key={current.version} settings={current} onSave={change} />
-            <Measuring key={`measuring ${current.version}`} settings={current} onSave={change} />
-            <RecordSystem key={`records ${current.version}`} settings={current} onSave={change} />
+            {/* Each anew where its own values change: what is being typed survives every other change. */}
+            <Overlaps
+              key={JSON.stringify(["overlaps", current.familyOverlap, current.generalOverlap])}
+              settings={current}
+              onSave={change}
+            />
+            <Measuring
+              key={JSON.stringify(["measuring", measured(current)])}
+              settings={current}
+              onSave={change}
+            />
+            <RecordSystem
+              key={JSON.stringify(["records", current.recordSystem, current.insideHost])}
+              settings={current}
+              onSave={change}
+            />
             {mayChange && <Privacy settings={current} onSave={change} />}
             <Variants settings={current} onSave={change} />
           </fieldset>

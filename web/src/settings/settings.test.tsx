@@ -101,12 +101,15 @@ describe("what every case hangs on", () => {
 });
 
 describe("everything else", () => {
-  it("is saved at once", async () => {
+  it("is saved at once, and what is being typed elsewhere stays", async () => {
     const { user, saved } = await settingsScreen();
+    const typed = screen.getByLabelText("Within a family") as HTMLInputElement;
+    await user.type(typed, "1");
     await user.click(screen.getByRole("radio", { name: "20 minutes" }));
     await user.click(screen.getByRole("radio", { name: "wanted from leads" }));
     await waitFor(() => expect(saved()).toHaveLength(2));
     expect(saved()[1]).toMatchObject({ lockMinutes: 20, secondFactor: "leads", version: 4 });
+    expect((screen.getByLabelText("Within a family") as HTMLInputElement).value).toBe("0.451");
     expect(screen.queryByRole("dialog")).toBeNull();
   });
   it("is refused where it was typed, and what was typed stays", async () => {
