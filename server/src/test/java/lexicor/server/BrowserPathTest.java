@@ -468,7 +468,7 @@ class BrowserPathTest extends InBrowser {
         // It changes every case, so it takes a reason.
         accessible("Why it is changed");
         button("Change it").click();
-        assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.ALERT)).containsText("give a reason");
+        assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.ALERT)).containsText("that say why");
         giveReason();
         assertThat(page.getByText("Tends to be too sure of itself")).isVisible();
         page.navigate(LEXICOR.url("/cases/HB-001/weigh?tab=ways"));
