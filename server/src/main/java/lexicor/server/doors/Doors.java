@@ -44,8 +44,11 @@ class Doors {
 
     private final Guard guard;
 
-    Doors(Guard guard) {
+    private final Pace pace;
+
+    Doors(Guard guard, Pace pace) {
         this.guard = guard;
+        this.pace = pace;
     }
 
     @Bean
@@ -120,6 +123,7 @@ class Doors {
                         .csrfTokenRequestHandler(token)
                         .sessionAuthenticationStrategy((who, request, response) -> {})
                         .ignoringRequestMatchers(withProof))
+                .addFilterBefore(new Crowd(pace), CsrfFilter.class)
                 .addFilterBefore(new BodyLimit(), CsrfFilter.class)
                 .addFilterBefore(new SessionCheck(signedIn, people, lock), AuthorizationFilter.class)
                 .exceptionHandling(e -> e.authenticationEntryPoint((request, response, refused) -> {

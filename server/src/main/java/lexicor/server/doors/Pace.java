@@ -38,12 +38,14 @@ class Pace {
                 .build();
     }
 
-    /** Whether this one may still come; it is counted. */
+    /** Whether one who is not in may still try to come in; it is counted. */
+    boolean letsTry(HttpServletRequest request) {
+        return !SIGN_IN.matches(request) || request.getSession(false) != null || strangers.tryConsume(1);
+    }
+
+    /** Whether this sender may still ask; it is counted. */
     boolean allows(HttpServletRequest request) {
         HttpSession session = request.getSession(false);
-        if (session == null && SIGN_IN.matches(request) && !strangers.tryConsume(1)) {
-            return false;
-        }
         String sender = session == null ? Network.of(request) : session.getId();
         return buckets.get(sender, s -> Bucket.builder()
                         .addLimit(l -> l.capacity(4L * perSecond).refillGreedy(perSecond, Duration.ofSeconds(1)))

@@ -3,6 +3,7 @@ package lexicor.server.people;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
 import lexicor.server.problems.Refusal;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -15,24 +16,33 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class Hashing {
-    private static final int LONGEST_LINE = 4;
-    /** After a stranger's hash nobody's turn comes for so many times as long, while others press to come in. */
-    private static final int REST = 4;
+    private static final int LONGEST_LINE = 8;
+    /** So many turned away since the last one had their turn are a crowd. */
+    private static final int CROWD = 8;
+    /** While strangers crowd, nobody's turn comes after a hash for so many times as long as it took. */
+    private static final int REST = 30;
 
     private static final long PATIENCE_SECONDS = 10;
 
     private static final class Lane {
         final Semaphore line = new Semaphore(LONGEST_LINE);
         final Semaphore turn = new Semaphore(1, true);
+        final AtomicInteger turnedAway = new AtomicInteger();
         final int rest;
 
         Lane(int rest) {
             this.rest = rest;
         }
 
+        Refusal turnAway() {
+            turnedAway.incrementAndGet();
+            return Refusal.busy();
+        }
+
         /** Lets the next one come, in a crowd after a rest, so that it leaves the processors to those at work. */
         void done(long nanos) {
-            if (rest == 0 || !turn.hasQueuedThreads()) {
+            boolean isCrowd = turnedAway.getAndSet(0) >= CROWD;
+            if (rest == 0 || !isCrowd) {
                 turn.release();
             } else {
                 CompletableFuture.delayedExecutor(rest * nanos, TimeUnit.NANOSECONDS)
@@ -53,7 +63,7 @@ class Hashing {
     /** Sends a stranger away before anything is looked up for them, where there are too many already. */
     void refuseACrowd(boolean isKnown) {
         if (!isKnown && strangers.line.availablePermits() == 0) {
-            throw Refusal.busy();
+            throw strangers.turnAway();
         }
     }
 
@@ -79,7 +89,7 @@ class Hashing {
 
     private static <T> T inTurn(Lane lane, Supplier<T> work) {
         if (!lane.line.tryAcquire()) {
-            throw Refusal.busy();
+            throw lane.turnAway();
         }
         try {
             if (!lane.turn.tryAcquire(PATIENCE_SECONDS, TimeUnit.SECONDS)) {

@@ -223,7 +223,7 @@ class GuessesTest {
             }
             // All but those in the line are sent away while nothing goes on.
             int away = 0;
-            while (away < 26) {
+            while (away < 22) {
                 away = (int) strangers.stream().filter(Future::isDone).count();
                 Thread.onSpinWait();
             }
@@ -238,7 +238,7 @@ class GuessesTest {
                 assertThat(answer).matches("false|.*busy.*");
                 lookedAt += answer.equals("false") ? 1 : 0;
             }
-            assertThat(lookedAt).isBetween(1, 4);
+            assertThat(lookedAt).isBetween(1, 8);
             // A stranger and somebody known, never two of either.
             assertThat(encoder.most.get()).isLessThanOrEqualTo(2);
         } finally {
