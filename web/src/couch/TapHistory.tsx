@@ -1,9 +1,10 @@
 import { Dialog } from "radix-ui";
 import { useKeptTaps } from "../api/queries";
-import type { Catalogue, KeptTap } from "../api/types";
+import type { Catalogue, Changes, KeptTap } from "../api/types";
 import { DialogFrame } from "../pieces/DialogFrame";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { sideName } from "../pieces/format";
+import { leafWords } from "../queue/actWords";
 import { deviceName } from "../queue/device";
 
 /** Every tap of the case as it was made, on whichever device, taken back or not. */
@@ -63,13 +64,7 @@ function deviceWords(tap: KeptTap): string {
 }
 
 function whatWords(tap: KeptTap): string {
-  const changes = Object.entries(tap.changes as Record<string, unknown>);
-  return changes
-    .map(([leaf, value]) => {
-      const name = leaf.replace("mark.", "").replace(".", " ");
-      return value === null
-        ? `${name} cleared`
-        : `${name} ${value === true ? "yes" : value === false ? "no" : value}`;
-    })
+  return Object.entries(tap.changes as Changes)
+    .map(([leaf, value]) => leafWords(leaf, value))
     .join(", ");
 }

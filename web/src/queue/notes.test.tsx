@@ -94,22 +94,46 @@ describe("the bar", () => {
 });
 
 describe("a tap in words", () => {
+  const PADS: { label: string; sets: TapAct["changes"] }[] = [
+    { label: "Nothing found", sets: { "pain.present": false, "pain.familiar": false } },
+    { label: "Their pain", sets: { "pain.present": true, "pain.familiar": true } },
+    { label: "Another pain", sets: { "pain.present": true, "pain.familiar": false } },
+    { label: "Guarded", sets: { "mark.guarded": true } },
+  ];
   const catalogue = {
     tests: [
+      { id: "neer", name: "Neer sign", boards: [{ at: "", label: "", pads: PADS }] },
       {
-        id: "neer",
-        name: "Neer sign",
-        boards: [{ pads: [{ label: "Their pain", sets: { "pain.familiar": true } }] }],
+        id: "moves",
+        name: "Movements",
+        boards: [
+          { at: "abduction", label: "Abduction hurts", pads: PADS },
+          { at: "outward", label: "Outward turn lost", pads: [] },
+        ],
       },
     ],
   } as unknown as Catalogue;
-  it("is the test by its name, the side, and the pad by its label", () => {
-    const neer = { ...tap("a"), test: "neer", changes: { "pain.familiar": true } };
-    expect(actWords(neer, catalogue)).toBe("HB-001: Neer sign, left, Their pain");
-    expect(actWords(neer, undefined)).toBe("HB-001: neer, left, pain.familiar");
-    expect(actWords({ ...neer, changes: { gapMm: null } }, catalogue)).toBe(
-      "HB-001: Neer sign, left, gapMm cleared",
+  const words = (changes: TapAct["changes"], test = "neer", at = "") =>
+    actWords({ ...tap("a"), test, at, changes }, catalogue);
+
+  it.each(PADS)("names $label where all that it sets was set, and no other pad", ({ label, sets }) => {
+    expect(words(sets)).toBe(`HB-001: Neer sign, left, ${label}`);
+    expect(words({ ...sets, gapMm: 5 })).toBe(`HB-001: Neer sign, left, ${label}, gapMm 5`);
+  });
+  it("says by its leaf what no pad of the place does", () => {
+    expect(words({ "pain.familiar": false })).toBe("HB-001: Neer sign, left, pain familiar no");
+    expect(words({ "pain.present": null, "mark.guarded": null })).toBe(
+      "HB-001: Neer sign, left, pain present cleared, guarded cleared",
     );
+    expect(words({ "pain.present": true, "pain.familiar": false }, "moves", "abduction")).toBe(
+      "HB-001: Movements, Abduction hurts, left, Another pain",
+    );
+    expect(words({ "mark.guarded": true }, "moves", "outward")).toBe(
+      "HB-001: Movements, Outward turn lost, left, guarded yes",
+    );
+  });
+  it("does without the content, and says what was taken back", () => {
+    expect(actWords(tap("a"), undefined)).toBe("HB-001: sulcus, left, gapMm 20");
     expect(actWords({ kind: "undo", code: "HB-001", tapId: "a", madeAt: 0 }, catalogue)).toBe(
       "HB-001: a tap taken back",
     );
