@@ -17,7 +17,6 @@ export function BringIn() {
   const [id, setId] = useState<string>();
   const [sure, setSure] = useState(false);
   const [reason, setReason] = useState("");
-  const key = ["import", id];
   const show = (seen: CaseImport) => {
     setId(seen.id);
     client.setQueryData(["import", seen.id], seen);
@@ -35,7 +34,7 @@ export function BringIn() {
     onSuccess: show,
   });
   const found = useQuery({
-    queryKey: key,
+    queryKey: ["import", id],
     queryFn: () => call<CaseImport>(`/api/exchange/import/${id}`),
     enabled: id !== undefined,
     staleTime: Number.POSITIVE_INFINITY,

@@ -1,6 +1,6 @@
 import type { Examination } from "../api/types";
 import type { Act } from "./act";
-import type { ActStore, RefusedAct } from "./store";
+import type { ActStore, Kept, RefusedAct } from "./store";
 
 const RETRY_AFTER_MS = 2000;
 /** A device that does not answer for so long is taken not to keep anything. */
@@ -142,19 +142,19 @@ export class ActQueue {
     this.entries = this.entries.filter((e) => !sameAct(e.act, refused.act));
     this.publish({ refused: this.state.refused.filter((r) => !sameAct(r.act, refused.act)) });
     await this.letGo(refused.act);
-    await this.letGo(refused.act, "all", "remove");
+    await this.takeOut(refused.act, this.store.all, this.store.remove);
   }
 
   /** However often the device keeps it: two tabs can each have been refused the same. */
-  private async letGo(
-    act: Act,
-    from: "allRefused" | "all" = "allRefused",
-    how: "removeRefused" | "remove" = "removeRefused",
-  ) {
+  private letGo(act: Act) {
+    return this.takeOut(act, this.store.allRefused, this.store.removeRefused);
+  }
+
+  private async takeOut(act: Act, all: () => Promise<Kept[]>, remove: (key: number) => Promise<void>) {
     try {
-      const all: { key: number; act: Act }[] = await this.patiently(this.store[from]());
-      for (const { key } of all.filter((r) => sameAct(r.act, act))) {
-        await this.patiently(this.store[how](key));
+      const same = (await this.patiently(all())).filter((kept) => sameAct(kept.act, act));
+      for (const { key } of same) {
+        await this.patiently(remove(key));
       }
     } catch {
       // It comes up once more when the device is read anew.

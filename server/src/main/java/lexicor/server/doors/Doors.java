@@ -1,6 +1,8 @@
 package lexicor.server.doors;
 
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import lexicor.server.people.PeopleService;
 import lexicor.server.people.Role;
 import lexicor.server.people.ScreenLock;
@@ -9,13 +11,11 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authorization.AuthenticatedAuthorizationManager;
 import org.springframework.security.authorization.AuthorityAuthorizationManager;
 import org.springframework.security.authorization.AuthorizationDeniedException;
 import org.springframework.security.authorization.AuthorizationManager;
-import org.springframework.security.authorization.AuthorizationResult;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
@@ -126,21 +126,10 @@ class Doors {
                 .addFilterBefore(new Crowd(pace), CsrfFilter.class)
                 .addFilterBefore(new BodyLimit(), CsrfFilter.class)
                 .addFilterBefore(new SessionCheck(signedIn, people, lock), AuthorizationFilter.class)
-                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, refused) -> {
-                            if (refused.getCause() instanceof AccessDeniedException denied
-                                    && reason(denied) instanceof Refused said) {
-                                said.write(response);
-                            } else {
-                                Problems.write(response, HttpStatus.UNAUTHORIZED, "Sign in first.");
-                            }
-                        })
-                        .accessDeniedHandler((request, response, refused) -> {
-                            if (reason(refused) instanceof Refused said) {
-                                said.write(response);
-                            } else {
-                                Problems.write(response, HttpStatus.FORBIDDEN, Problems.forbidden(refused));
-                            }
-                        }))
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, refused) ->
+                                say(refused.getCause(), response, HttpStatus.UNAUTHORIZED, "Sign in first."))
+                        .accessDeniedHandler((request, response, refused) ->
+                                say(refused, response, HttpStatus.FORBIDDEN, Problems.forbidden(refused))))
                 .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(CONTENT))
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
                         .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
@@ -159,7 +148,14 @@ class Doors {
         return AuthenticatedAuthorizationManager.authenticated();
     }
 
-    private static AuthorizationResult reason(AccessDeniedException refused) {
-        return refused instanceof AuthorizationDeniedException denied ? denied.getAuthorizationResult() : null;
+    /** What the closed door itself says, or else what is said of any. */
+    private static void say(Throwable why, HttpServletResponse response, HttpStatus status, String detail)
+            throws IOException {
+        if (why instanceof AuthorizationDeniedException denied
+                && denied.getAuthorizationResult() instanceof Refused said) {
+            said.write(response);
+        } else {
+            Problems.write(response, status, detail);
+        }
     }
 }

@@ -1,5 +1,6 @@
 package lexicor.server.doors;
 
+import java.util.function.BooleanSupplier;
 import lexicor.server.people.ScreenLock;
 import lexicor.server.people.SecondFactor;
 import lexicor.server.people.SignedIn;
@@ -31,22 +32,21 @@ class Guard {
 
     /** Whoever passes, at a pace, from a screen that is not locked. */
     AuthorizationManager<RequestAuthorizationContext> open(AuthorizationManager<RequestAuthorizationContext> inner) {
-        return paced((who, context) -> {
-            AuthorizationResult result = inner.authorize(who, context);
-            boolean granted = result != null && result.isGranted();
-            return granted && lock.isLocked(context.getRequest()) ? Refused.LOCKED : result;
-        });
+        return paced((who, context) ->
+                unless(inner.authorize(who, context), () -> lock.isLocked(context.getRequest()), Refused.LOCKED));
     }
 
     /** The same, with everything done that the department wants before work begins. */
     AuthorizationManager<RequestAuthorizationContext> ready(AuthorizationManager<RequestAuthorizationContext> inner) {
-        return open((who, context) -> {
-            AuthorizationResult result = inner.authorize(who, context);
-            boolean granted = result != null && result.isGranted();
-            return granted && signedIn.ifAny().filter(second::isMissing).isPresent()
-                    ? Refused.NO_SECOND_FACTOR
-                    : result;
-        });
+        return open((who, context) -> unless(
+                inner.authorize(who, context),
+                () -> signedIn.ifAny().filter(second::isMissing).isPresent(),
+                Refused.NO_SECOND_FACTOR));
+    }
+
+    /** What is granted may be refused for another reason; what is not stays refused for its own. */
+    private static AuthorizationResult unless(AuthorizationResult result, BooleanSupplier closed, Refused refused) {
+        return result != null && result.isGranted() && closed.getAsBoolean() ? refused : result;
     }
 
     static AuthorizationManager<RequestAuthorizationContext> anybody() {
