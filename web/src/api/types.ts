@@ -6,7 +6,8 @@ export type Catalogue = Schemas["CatalogueView"];
 export type ClinicalTest = Schemas["TestView"];
 export type Board = Schemas["BoardView"];
 export type Dial = Schemas["DialView"];
-export type Choice = Schemas["ChoiceView"];
+/** One of a fixed list. */
+export type Choice = { id: string; label: string };
 export type Condition = Schemas["ConditionView"];
 export type CaseSummary = Schemas["CaseSummary"];
 export type CaseView = Schemas["CaseView"];
@@ -38,10 +39,11 @@ export type Reasons = Schemas["ReasonsView"];
 export type Figures = Schemas["FiguresView"];
 export type People = Schemas["PeopleView"];
 export type Count = Schemas["CountView"];
-export type Supposition = Omit<Schemas["Supposition"], "outcomes" | "suspicions"> & {
-  outcomes: Record<string, string>;
-  suspicions: Record<string, string>;
-};
+export type Supposition = Schemas["Supposition"];
+export type Outcome = Finding["outcome"];
+export type HighBias = DepartmentSettings["highBias"];
+export type SchoolId = DepartmentSettings["school"];
+export type Role = Account["role"];
 export type Supposed = Schemas["Supposed"];
 export type Apart = Schemas["Apart"];
 export type ApartRow = Schemas["ApartView"];

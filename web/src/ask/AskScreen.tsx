@@ -14,7 +14,7 @@ import { MechanismField } from "./MechanismField";
 const SIDES = [
   { id: "left", label: "Left" },
   { id: "right", label: "Right" },
-];
+] as const;
 
 /** What is asked before anybody is touched. Every answer saves by itself. */
 export function AskScreen() {

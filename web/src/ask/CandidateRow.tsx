@@ -33,7 +33,10 @@ export function CandidateRow(props: {
         aria-label={`Suspicion of ${condition.name}`}
         className="candidate-notches"
         value={choice.suspicion}
-        onValueChange={(suspicion) => props.onChange({ ...choice, suspicion })}
+        onValueChange={(id) => {
+          const suspicion = catalogue.suspicions.find((s) => s.id === id)?.id ?? choice.suspicion;
+          props.onChange({ ...choice, suspicion });
+        }}
       >
         {catalogue.suspicions.map((s) => (
           <RadioGroup.Item

@@ -66,7 +66,7 @@ function OrderRow(props: {
       row.current?.scrollIntoView({ block: "nearest" });
     }
   }, [current]);
-  const other = involved === "left" ? "right" : "left";
+  const other: Side = involved === "left" ? "right" : "left";
   const blocked = examination.blocked.find((b) => b.test === test.id);
   const left = examination.standing.left.find((l) => l.test === test.id);
   const outcomes = [other, involved].map((side) => testOutcome(examination, test.id, side));

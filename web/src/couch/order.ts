@@ -1,4 +1,4 @@
-import type { Catalogue, ClinicalTest, Examination } from "../api/types";
+import type { Catalogue, ClinicalTest, Examination, Finding, Side } from "../api/types";
 
 const POSITIONS: Record<string, string> = {
   "standing-facing": "Standing, facing you",
@@ -60,10 +60,12 @@ export function runningOrder(
   return blocks;
 }
 
+const SHOWN_FIRST = ["positive", "unclear", "negative"] as const;
+
 /** The outcome to show for a test on one side: a positive before an unclear before a negative. */
-export function testOutcome(examination: Examination, test: string, side: string): string {
+export function testOutcome(examination: Examination, test: string, side: Side): Finding["outcome"] {
   const outcomes = new Set(
     examination.findings.filter((f) => f.test === test && f.side === side).map((f) => f.outcome),
   );
-  return ["positive", "unclear", "negative"].find((o) => outcomes.has(o)) ?? "not-done";
+  return SHOWN_FIRST.find((o) => outcomes.has(o)) ?? "not-done";
 }

@@ -9,7 +9,7 @@ const STATES = [
   { id: "checked", label: "Checked against the source" },
   { id: "disputed", label: "Disputed" },
   { id: "not-yet-checked", label: "Not yet checked" },
-];
+] as const;
 
 /** What somebody found who looked a figure up. Kept with their name and today's date. */
 export function CheckDialog(props: {
@@ -19,7 +19,9 @@ export function CheckDialog(props: {
   open: boolean;
   onClose: () => void;
 }) {
-  const [state, setState] = useState(props.check.state === "not-yet-checked" ? "checked" : props.check.state);
+  const [state, setState] = useState<StudyCheck["state"]>(
+    props.check.state === "not-yet-checked" ? "checked" : props.check.state,
+  );
   const [note, setNote] = useState(props.check.note);
   const save = useContentChange();
   const submit = (event: FormEvent) => {

@@ -4,7 +4,7 @@ import { cleanup, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { Route, Routes } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import type { DeletedCase, DepartmentChange, Happened } from "../api/types";
+import type { DeletedCase, DepartmentChange, Happened, Role } from "../api/types";
 import { page, serverOf } from "../test/page";
 import { CaseHistory } from "./CaseHistory";
 import { DepartmentHistory } from "./DepartmentHistory";
@@ -88,7 +88,7 @@ describe("a case's history", () => {
     canBringBack: true,
     broughtIn: true,
   };
-  const shown = (role: string) => {
+  const shown = (role: Role) => {
     let happened: Happened[] = [
       { ...TAP, kind: "opened", what: "The case", lines: [], canBringBack: false, broughtIn: false },
       TAP,

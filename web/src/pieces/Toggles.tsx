@@ -2,14 +2,14 @@ import { ToggleGroup } from "radix-ui";
 import { useId } from "react";
 
 /** One of a few, all in sight. Choosing the chosen one again clears it where that is allowed. */
-export function Toggles(props: {
-  label: string;
-  value: string;
-  options: { id: string; label: string }[];
-  onChange: (id: string) => void;
-  mayClear?: boolean;
-  hideLabel?: boolean;
-}) {
+export function Toggles<T extends string>(
+  props: {
+    label: string;
+    value: T | "";
+    options: readonly { id: T; label: string }[];
+    hideLabel?: boolean;
+  } & ({ mayClear: true; onChange: (id: T | "") => void } | { mayClear?: false; onChange: (id: T) => void }),
+) {
   const id = useId();
   return (
     <div className="flex flex-col gap-1">
@@ -22,8 +22,11 @@ export function Toggles(props: {
         className="flex flex-wrap gap-1"
         value={props.value}
         onValueChange={(value) => {
-          if (value || props.mayClear) {
-            props.onChange(value);
+          const chosen = props.options.find((o) => o.id === value)?.id;
+          if (chosen !== undefined) {
+            props.onChange(chosen);
+          } else if (props.mayClear) {
+            props.onChange("");
           }
         }}
       >

@@ -13,7 +13,7 @@ const SECOND_FACTOR = [
   { id: "off", label: "each one's own choice" },
   { id: "leads", label: "wanted from leads" },
   { id: "everybody", label: "wanted from everybody" },
-];
+] as const;
 const RETENTIONS = [0, 30, 90, 365].map((d) => ({ id: String(d), label: d === 0 ? "at once" : `${d} days` }));
 
 /** Who sees a case, when the screen locks, how long a deleted case stays, and how devices come in. */

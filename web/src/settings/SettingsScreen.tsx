@@ -1,12 +1,13 @@
 import { useState } from "react";
 import { useSaveSettings, useSettings } from "../api/queries";
-import type { DepartmentSettings } from "../api/types";
+import type { DepartmentSettings, HighBias, SchoolId } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { ReasonDialog } from "../pieces/ReasonDialog";
 import { Toggles } from "../pieces/Toggles";
 import { WAYS } from "../pieces/ways";
+import { ClinicFields } from "./ClinicFields";
 import { Measuring } from "./Measuring";
 import { Overlaps } from "./Overlaps";
 import { Privacy } from "./Privacy";
@@ -27,9 +28,9 @@ const SCHOOLS = [
   { id: "independent", label: "Each counts in full" },
   { id: "strongest-per-family", label: "Strongest of a family" },
   { id: "published-clusters", label: "Clusters only" },
-];
+] as const;
 
-const SCHOOL_WORDS: Record<string, string> = {
+const SCHOOL_WORDS: Record<SchoolId, string> = {
   "overlap-aware":
     "Tests that provoke the same tissue in the same way share what they say, and a decided cluster speaks for its members. Starting choice: it loses little where tests are independent and saves much where they are not.",
   independent:
@@ -44,7 +45,7 @@ const CHECKS = [
   { id: "checked", label: "Those checked against their source" },
 ];
 
-const WAY_WORDS: Record<string, string> = {
+const WAY_WORDS: Record<HighBias, string> = {
   corrected:
     "First descriptions, and patients against healthy volunteers, are lowered by what such designs inflated on average, and held less certain.",
   asPrinted: "Their figures count as published, like any other study's.",
@@ -111,6 +112,11 @@ export function SettingsScreen() {
             {/* Each anew where its own values change: what is being typed survives every other change. */}
             <Overlaps
               key={JSON.stringify(["overlaps", current.familyOverlap, current.generalOverlap])}
+              settings={current}
+              onSave={change}
+            />
+            <ClinicFields
+              key={JSON.stringify(["clinic", current.codePrefix, current.timeZone])}
               settings={current}
               onSave={change}
             />

@@ -3,7 +3,7 @@ import "fake-indexeddb/auto";
 import { cleanup, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import type { DepartmentSettings } from "../api/types";
+import type { DepartmentSettings, Role } from "../api/types";
 import { page, serverOf } from "../test/page";
 import { SettingsScreen } from "./SettingsScreen";
 
@@ -28,13 +28,15 @@ const SETTINGS: DepartmentSettings = {
   recordSystem: "",
   insideHost: "",
   secondFactor: "off",
+  codePrefix: "HB",
+  timeZone: "",
   why: "",
   errors: {},
   variants: {},
 };
 
 /** The screen over a server that keeps settings, and asks about reasons with a capital letter. */
-async function settingsScreen(role = "lead") {
+async function settingsScreen(role: Role = "lead") {
   const user = userEvent.setup();
   let kept = SETTINGS;
   const asked = serverOf({

@@ -4,13 +4,13 @@ import { percent } from "../pieces/format";
 import { Toggles } from "../pieces/Toggles";
 import { WAYS, wayName } from "../pieces/ways";
 
-const DEPARTMENT = "department";
+const DEPARTMENT = "department" as const;
 const SHOWN = 4;
 
 /** How studies at high risk of bias are taken in this case, and every result where the way changes the order. */
 export function HighBias(props: {
   bias: BiasView;
-  onChoose: (way: string | undefined) => void;
+  onChoose: (way: BiasView["ofCase"]) => void;
   error: Error | null;
 }) {
   const { bias } = props;

@@ -1,5 +1,5 @@
 import { Tabs } from "radix-ui";
-import type { CaseView, Catalogue, ConditionStanding, Supposition, Weighed } from "../api/types";
+import type { BiasView, CaseView, Catalogue, ConditionStanding, Supposition, Weighed } from "../api/types";
 import { percent } from "../pieces/format";
 import { verdictWords } from "../pieces/Rail";
 import { TabBar } from "../pieces/TabBar";
@@ -30,7 +30,7 @@ export function Reasons(props: {
   supposition: Supposition;
   onSuppose: (supposition: Supposition) => void;
   supposedError: Error | null;
-  onHighBias: (way: string | undefined) => void;
+  onHighBias: (way: BiasView["ofCase"]) => void;
   error: Error | null;
 }) {
   const { condition, weighed, catalogue, view } = props;

@@ -1,11 +1,11 @@
-import type { Weighed } from "../api/types";
+import type { BiasView, Weighed } from "../api/types";
 import { HighBias } from "./HighBias";
 import { Schools } from "./Schools";
 
 /** The case by every way to weigh, the counts that are practised, and the risky studies taken in every way. */
 export function WaysTab(props: {
   weighed: Weighed;
-  onHighBias: (way: string | undefined) => void;
+  onHighBias: (way: BiasView["ofCase"] | undefined) => void;
   error: Error | null;
 }) {
   const { weighed } = props;

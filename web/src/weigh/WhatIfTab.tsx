@@ -1,5 +1,13 @@
 import { useSaveIntake } from "../api/queries";
-import type { CaseView, Catalogue, ConditionStanding, LedgerRow, Supposition, Weighed } from "../api/types";
+import type {
+  CaseView,
+  Catalogue,
+  ConditionStanding,
+  LedgerRow,
+  Outcome,
+  Supposition,
+  Weighed,
+} from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { Toggles } from "../pieces/Toggles";
 import { WAYS } from "../pieces/ways";
@@ -9,7 +17,7 @@ const OUTCOMES = [
   { id: "positive", label: "Positive" },
   { id: "negative", label: "Negative" },
   { id: "not-done", label: "Left out" },
-];
+] as const;
 const OVERLAPS = [
   { id: "0", label: "None" },
   { id: "0.2", label: "Little" },
@@ -36,7 +44,7 @@ export function WhatIfTab(props: {
     (r) => r.kind === "finding" && (r.result === "positive" || r.result === "negative"),
   );
   const suspicion = view.intake.candidates.find((c) => c.condition === condition.id)?.suspicion ?? "";
-  const setOutcome = (row: LedgerRow, outcome: string) => {
+  const setOutcome = (row: LedgerRow, outcome: Outcome) => {
     const { [row.id]: _, ...others } = s.outcomes;
     onSuppose({ ...s, outcomes: outcome === row.result ? others : { ...others, [row.id]: outcome } });
   };
@@ -108,7 +116,7 @@ export function WhatIfTab(props: {
               <Toggles
                 label={r.name}
                 hideLabel
-                value={s.outcomes[r.id] ?? r.result}
+                value={s.outcomes[r.id] ?? (r.result as Outcome)}
                 options={OUTCOMES}
                 onChange={(outcome) => setOutcome(r, outcome)}
               />

@@ -19,11 +19,16 @@ class ArchitectureTest {
     static final ArchRule entitiesStayInside = noClasses()
             .that()
             .resideOutsideOfPackages(
+                    "lexicor.server.casefiles..",
+                    "lexicor.server.casehistory..",
                     "lexicor.server.cases..",
                     "lexicor.server.catalogue..",
+                    "lexicor.server.deletion..",
                     "lexicor.server.exchange..",
                     "lexicor.server.history..",
+                    "lexicor.server.intake..",
                     "lexicor.server.layer..",
+                    "lexicor.server.measures..",
                     "lexicor.server.people..",
                     "lexicor.server.reports..",
                     "lexicor.server.start..",
@@ -32,4 +37,55 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("jakarta.persistence..", "org.springframework.data..");
+
+    /** Rooms around the spine: what they need of a case they get from it, never from one another but by these few doors. */
+    @ArchTest
+    static final ArchRule theSpineKnowsNoRoom = noClasses()
+            .that()
+            .resideInAPackage("lexicor.server.cases")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "lexicor.server.casefiles..",
+                    "lexicor.server.casehistory..",
+                    "lexicor.server.deletion..",
+                    "lexicor.server.demo..",
+                    "lexicor.server.exchange..",
+                    "lexicor.server.fhir..",
+                    "lexicor.server.intake..",
+                    "lexicor.server.measures..",
+                    "lexicor.server.questions..",
+                    "lexicor.server.recording..",
+                    "lexicor.server.reports..",
+                    "lexicor.server.visits..");
+
+    /** What a case is judged by comes with the case: a room that asked for the content in force could mix two of them. */
+    @ArchTest
+    static final ArchRule roomsTakeTheContentFromTheCase = noClasses()
+            .that()
+            .resideInAnyPackage(
+                    "lexicor.server.casefiles..",
+                    "lexicor.server.casehistory..",
+                    "lexicor.server.deletion..",
+                    "lexicor.server.fhir..",
+                    "lexicor.server.intake..",
+                    "lexicor.server.measures..",
+                    "lexicor.server.questions..",
+                    "lexicor.server.recording..",
+                    "lexicor.server.reports..",
+                    "lexicor.server.standing..",
+                    "lexicor.server.visits..")
+            .should()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("lexicor.server.catalogue.Editions");
+
+    /** Whose time it is comes from one clock. */
+    @ArchTest
+    static final ArchRule oneClock = noClasses()
+            .that()
+            .resideOutsideOfPackages("lexicor.server.time..")
+            .should()
+            .callMethod(java.time.Instant.class, "now")
+            .orShould()
+            .callMethod(java.time.LocalDate.class, "now");
 }

@@ -1,5 +1,6 @@
 package lexicor.core.catalogue;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -44,6 +45,7 @@ public record AccuracyRow(
         JUDGEMENT;
 
         /** The name used in files and the API. */
+        @JsonValue
         public String id() {
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }

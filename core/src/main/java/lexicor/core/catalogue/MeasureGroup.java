@@ -1,5 +1,7 @@
 package lexicor.core.catalogue;
 
+import com.fasterxml.jackson.annotation.JsonValue;
+
 /** What kind of thing a measure takes, which decides how its sides are compared. */
 public enum MeasureGroup {
     /** Force in newtons, by trials. */
@@ -15,6 +17,7 @@ public enum MeasureGroup {
         this.id = id;
     }
 
+    @JsonValue
     public String id() {
         return id;
     }

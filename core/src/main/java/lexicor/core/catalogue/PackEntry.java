@@ -1,5 +1,6 @@
 package lexicor.core.catalogue;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
@@ -33,6 +34,7 @@ public record PackEntry(Kind kind, String id, ObjectNode fields) {
         }
 
         /** The name used in files and the API. */
+        @JsonValue
         public String id() {
             return name().toLowerCase(Locale.ROOT);
         }

@@ -1,5 +1,6 @@
 package lexicor.core.catalogue;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Locale;
@@ -29,6 +30,7 @@ public record SignOff(State state, String by, LocalDate on, String note) {
         }
 
         /** The name used in files and the API. */
+        @JsonValue
         public String id() {
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }

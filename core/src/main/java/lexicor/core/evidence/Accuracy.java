@@ -1,5 +1,7 @@
 package lexicor.core.evidence;
 
+import com.fasterxml.jackson.annotation.JsonValue;
+
 /**
  * The accuracy of a criterion for a condition, from one study or pooled over several (method M2).
  *
@@ -34,6 +36,7 @@ public record Accuracy(
             this.id = id;
         }
 
+        @JsonValue
         public String id() {
             return id;
         }

@@ -1,5 +1,9 @@
 package lexicor.core.evidence;
 
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Arrays;
+import java.util.Optional;
+
 /**
  * How studies at high risk of bias are taken. First descriptions and patients against healthy volunteers inflated the
  * diagnostic odds ratio about threefold (Lijmer et al., JAMA 1999; method M2).
@@ -17,7 +21,13 @@ public enum HighBias {
         this.id = id;
     }
 
+    /** The way of that name. */
+    public static Optional<HighBias> withId(String id) {
+        return Arrays.stream(values()).filter(h -> h.id.equals(id)).findFirst();
+    }
+
     /** The name used in files and the API. */
+    @JsonValue
     public String id() {
         return id;
     }

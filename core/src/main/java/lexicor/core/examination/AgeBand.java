@@ -1,21 +1,24 @@
 package lexicor.core.examination;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import java.util.Optional;
 
 /** Age in bands; their edges answer the history items that ask for age. */
 public enum AgeBand {
-    UNDER_18("under-18", 0),
-    FROM_18("18-29", 18),
-    FROM_30("30-45", 30),
-    FROM_46("46-64", 46),
-    FROM_65("65-or-over", 65);
+    UNDER_18("under-18", "Under 18", 0),
+    FROM_18("18-29", "18 to 29", 18),
+    FROM_30("30-45", "30 to 45", 30),
+    FROM_46("46-64", "46 to 64", 46),
+    FROM_65("65-or-over", "65 or over", 65);
 
     private final String id;
+    private final String label;
     private final int youngest;
 
-    AgeBand(String id, int youngest) {
+    AgeBand(String id, String label, int youngest) {
         this.id = id;
+        this.label = label;
         this.youngest = youngest;
     }
 
@@ -24,8 +27,13 @@ public enum AgeBand {
     }
 
     /** The name used in files and the API. */
+    @JsonValue
     public String id() {
         return id;
+    }
+
+    public String label() {
+        return label;
     }
 
     /** Whether everybody in the band has reached this age in years. */

@@ -1,5 +1,6 @@
 package lexicor.core.examination;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
 
 /** What a criterion came to. Unclear and not-done outcomes are never weighed (method M3). */
@@ -10,6 +11,7 @@ public enum Outcome {
     NOT_DONE;
 
     /** The name used in files and the API. */
+    @JsonValue
     public String id() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }

@@ -2,6 +2,7 @@ package lexicor.core.measuring;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * A measure now against the last time.
@@ -13,6 +14,25 @@ import java.util.Optional;
 public record Change(double before, double now, Optional<Double> error) {
     /** Two-sided 95 % point of the normal distribution. */
     private static final double Z95 = 1.959963984540054;
+
+    /**
+     * The means of two visits' trials held against what is stated, or else against what the spread of the trials explains.
+     *
+     * @param before at least one
+     * @param now at least one
+     * @param stated the error that the department states at the mean before
+     * @param byTrials whether the values are trials of one thing, whose spread says something
+     */
+    public static Change between(
+            List<Double> before, List<Double> now, Function<Double, Optional<Double>> stated, boolean byTrials) {
+        double was = mean(before);
+        return new Change(
+                was, mean(now), stated.apply(was).or(() -> byTrials ? errorOfTrials(before, now) : Optional.empty()));
+    }
+
+    private static double mean(List<Double> trials) {
+        return trials.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
+    }
 
     public double difference() {
         return now - before;
@@ -36,7 +56,7 @@ public record Change(double before, double now, Optional<Double> error) {
     }
 
     private static double varianceOfMean(List<Double> trials) {
-        double mean = trials.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
+        double mean = mean(trials);
         double squares =
                 trials.stream().mapToDouble(t -> (t - mean) * (t - mean)).sum();
         return squares / (trials.size() - 1) / trials.size();

@@ -1,6 +1,8 @@
 package lexicor.core.measuring;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import lexicor.core.examination.Outcome;
@@ -16,6 +18,12 @@ public enum Looseness {
 
     Looseness(String words) {
         this.words = words;
+    }
+
+    /** The name used in the API. */
+    @JsonValue
+    public String id() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     public String words() {

@@ -12,14 +12,21 @@ public record SideComparison(Optional<Strength> involved, Optional<Strength> oth
     /** Trials that vary by more than this, in percent, are worth repeating; a working line of ours. */
     public static final double UNEVEN_PERCENT = 15;
 
+    /** A deficit of 15 % stays one when its digits are cut. */
+    private static final double ROUNDING = 1e-9;
+
     /** {@code 100 * involved / uninvolved}, in percent; empty without both sides or with no force to compare with. */
     public Optional<Double> indexPercent() {
         return involved.flatMap(i -> other.filter(o -> o.meanNewtons() > 0).map(i::sideIndexPercent));
     }
 
-    /** Whether the involved side falls short of the other by at least this much, in percent; empty without both sides. */
-    public Optional<Boolean> isDeficit(double deficitPercent) {
-        return involved.flatMap(i -> other.filter(o -> o.meanNewtons() > 0).map(o -> i.isDeficit(o, deficitPercent)));
+    /**
+     * Whether a side falls short of the other by at least so much (method M14); what is short by exactly that much is.
+     *
+     * @param indexPercent with or without the dominant side's head start
+     */
+    public static boolean isDeficit(double indexPercent, double deficitPercent) {
+        return 100 - indexPercent >= deficitPercent - ROUNDING;
     }
 
     /** Whether one side's trials vary so much that another try may be fairer. */

@@ -62,9 +62,4 @@ public record Strength(List<Double> trials) {
         }
         return 100 * meanNewtons() / uninvolved.meanNewtons();
     }
-
-    /** Whether the involved side falls short of the other by at least this much, in percent. */
-    public boolean isDeficit(Strength uninvolved, double deficitPercent) {
-        return 100 - sideIndexPercent(uninvolved) >= deficitPercent - 1e-9;
-    }
 }

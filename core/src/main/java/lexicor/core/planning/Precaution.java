@@ -1,5 +1,6 @@
 package lexicor.core.planning;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -53,6 +54,7 @@ public enum Precaution {
     }
 
     /** The name used in packs, files and the API. */
+    @JsonValue
     public String id() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }

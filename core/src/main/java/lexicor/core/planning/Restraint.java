@@ -1,5 +1,6 @@
 package lexicor.core.planning;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -28,9 +29,21 @@ public final class Restraint {
     /** Why a test is better left. */
     public enum Kind {
         /** Its clusters are decided whatever it shows. */
-        DECIDED,
+        DECIDED("decided"),
         /** It can hurt or startle, would tell next to nothing, and is not usually done for an undecided candidate. */
-        FOR_NOTHING
+        FOR_NOTHING("forNothing");
+
+        private final String id;
+
+        Kind(String id) {
+            this.id = id;
+        }
+
+        /** The name used in the API. */
+        @JsonValue
+        public String id() {
+            return id;
+        }
     }
 
     /**

@@ -1,5 +1,6 @@
 package lexicor.core.weighing;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.OptionalDouble;
 
 /**
@@ -30,6 +31,7 @@ public record LedgerRow(
             this.id = id;
         }
 
+        @JsonValue
         public String id() {
             return id;
         }

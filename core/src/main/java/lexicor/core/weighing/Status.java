@@ -1,5 +1,6 @@
 package lexicor.core.weighing;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
 
 /** What became of a finding or cluster for one condition. */
@@ -26,6 +27,7 @@ public enum Status {
     OPEN;
 
     /** The name used in files and the API. */
+    @JsonValue
     public String id() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }

@@ -1,5 +1,6 @@
 package lexicor.core.weighing;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import java.util.Optional;
 import lexicor.core.evidence.Logit;
@@ -25,6 +26,7 @@ public enum Suspicion {
     }
 
     /** The name used in files and the API. */
+    @JsonValue
     public String id() {
         return id;
     }

@@ -1,5 +1,7 @@
 package lexicor.core.weighing;
 
+import com.fasterxml.jackson.annotation.JsonValue;
+
 /** Where a posttest stands against the condition's lines, strictly (method M11). */
 public enum Verdict {
     PUT_ASIDE("put aside"),
@@ -20,6 +22,7 @@ public enum Verdict {
     }
 
     /** The words used in files and the API. */
+    @JsonValue
     public String words() {
         return words;
     }

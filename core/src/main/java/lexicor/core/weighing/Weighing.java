@@ -31,16 +31,24 @@ public final class Weighing {
 
     /** Weighs by all four schools; ranks, intervals, verdicts, ledgers and next tests follow the one chosen. */
     public static WeighedCase weigh(CaseToWeigh given, School school) {
-        Nodes nodes = nodes(given.settings());
-        Families families = new Families(given);
-        List<ConditionWeighing> weighed = given.conditions().stream()
-                .map(c -> new ConditionWeighing(given, families, nodes, c, school))
-                .toList();
-        double[] first = ChanceOfFirst.of(weighed, given.settings());
+        List<ConditionWeighing> weighed = conditions(given, school);
         NextTests next = new NextTests(given, weighed);
         Map<School, Map<String, Double>> schools = schools(weighed);
         return new WeighedCase(
-                ranking(weighed, first), schools, dependsOnSchool(weighed, schools), next.ranked(), next.isSettled());
+                ranking(weighed, given), schools, dependsOnSchool(weighed, schools), next.ranked(), next.isSettled());
+    }
+
+    /** The conditions of {@link #weigh} alone, without working out what could be tested next, which is most of the work. */
+    public static List<WeighedCondition> rank(CaseToWeigh given, School school) {
+        return ranking(conditions(given, school), given);
+    }
+
+    private static List<ConditionWeighing> conditions(CaseToWeigh given, School school) {
+        Nodes nodes = nodes(given.settings());
+        Families families = new Families(given);
+        return given.conditions().stream()
+                .map(c -> new ConditionWeighing(given, families, nodes, c, school))
+                .toList();
     }
 
     static Nodes nodes(WeighingSettings settings) {
@@ -52,7 +60,8 @@ public final class Weighing {
                 o -> new Nodes(o.family(), o.general()));
     }
 
-    private static List<WeighedCondition> ranking(List<ConditionWeighing> weighed, double[] first) {
+    private static List<WeighedCondition> ranking(List<ConditionWeighing> weighed, CaseToWeigh given) {
+        double[] first = ChanceOfFirst.of(weighed, given.settings());
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < weighed.size(); i++) {
             order.add(i);

@@ -22,9 +22,10 @@ class MeasuringTest {
         assertThat(involved.variationPercent()).isCloseTo(100 * 5 / 85.0, within(1e-12));
         assertThat(involved.torqueNewtonMetres(0.25)).isEqualTo(21.25);
         assertThat(involved.sideIndexPercent(uninvolved)).isCloseTo(85, within(1e-12));
-        assertThat(involved.isDeficit(uninvolved, Strength.USUAL_DEFICIT_PERCENT))
+        assertThat(SideComparison.isDeficit(involved.sideIndexPercent(uninvolved), Strength.USUAL_DEFICIT_PERCENT))
                 .isTrue();
-        assertThat(involved.isDeficit(uninvolved, 16)).isFalse();
+        assertThat(SideComparison.isDeficit(involved.sideIndexPercent(uninvolved), 16))
+                .isFalse();
         assertThatThrownBy(() -> involved.sideIndexPercent(new Strength(List.of(0.0))))
                 .hasMessageContaining("uninvolved");
         assertThatThrownBy(() -> new Strength(List.of(-1.0))).hasMessageContaining("at least 0 N");
@@ -36,10 +37,10 @@ class MeasuringTest {
         Optional<Strength> strong = Optional.of(new Strength(List.of(100.0)));
         SideComparison sides = new SideComparison(weak, strong);
         assertThat(sides.indexPercent()).contains(70.0);
-        assertThat(sides.isDeficit(30)).contains(true);
-        assertThat(sides.isDeficit(30.5)).contains(false);
+        assertThat(SideComparison.isDeficit(70, 30)).isTrue();
+        assertThat(SideComparison.isDeficit(70, 30.5)).isFalse();
         assertThat(new SideComparison(weak, Optional.empty()).indexPercent()).isEmpty();
-        assertThat(new SideComparison(weak, Optional.of(new Strength(List.of(0.0)))).isDeficit(15))
+        assertThat(new SideComparison(weak, Optional.of(new Strength(List.of(0.0)))).indexPercent())
                 .isEmpty();
         // 60 and 80 differ by 14.14 from their mean of 70: 20.2 %.
         assertThat(SideComparison.isUneven(weak.get())).isTrue();

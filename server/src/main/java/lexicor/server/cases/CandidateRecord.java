@@ -5,10 +5,10 @@ import jakarta.persistence.Embeddable;
 
 /** A stored candidate of a case; a base rate of its own is null where the setting's applies. */
 @Embeddable
-class CandidateRecord {
+public class CandidateRecord {
     @Column(name = "condition_id")
-    String condition;
+    public String condition;
 
-    Double baseRate;
-    String suspicion;
+    public Double baseRate;
+    public String suspicion;
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import lexicor.server.people.PeopleService;
 import lexicor.server.people.Person;
 import lexicor.server.people.Role;
 import lexicor.server.people.SignedIn;
@@ -21,7 +22,7 @@ import org.springframework.web.context.request.ServletRequestAttributes;
  * where the department shares all; for anybody else it is not there.
  */
 @Component
-class CaseDoor {
+public class CaseDoor {
     /** Between a code and who made the case. */
     private static final char OF = '~';
 
@@ -30,16 +31,18 @@ class CaseDoor {
 
     private final CaseStore cases;
     private final SignedIn signedIn;
+    private final PeopleService people;
     private final SettingsService settings;
 
-    CaseDoor(CaseStore cases, SignedIn signedIn, SettingsService settings) {
+    CaseDoor(CaseStore cases, SignedIn signedIn, PeopleService people, SettingsService settings) {
         this.cases = cases;
         this.signedIn = signedIn;
+        this.people = people;
         this.settings = settings;
     }
 
     /** The case, or a refusal that says there is none. */
-    CaseRecord existing(String address) {
+    public CaseRecord existing(String address) {
         CaseRecord found = find(address).orElseThrow(() -> none(address));
         meant().filter(id -> !id.equals(String.valueOf(found.id))).ifPresent(id -> {
             throw Refusal.conflict("The code " + address
@@ -59,13 +62,13 @@ class CaseDoor {
     }
 
     /** The case, if it is open to whoever asks. */
-    Optional<CaseRecord> find(String address) {
+    public Optional<CaseRecord> find(String address) {
         Person person = signedIn.person();
         return chosen(address, person, c -> c.deletedAt == null && isOpenTo(person, c));
     }
 
     /** The same, locked until the transaction ends, so that acts on one case are played one after another. */
-    CaseRecord lockExisting(String address) {
+    public CaseRecord lockExisting(String address) {
         CaseRecord locked = cases.lock(existing(address).id);
         // It may have been deleted or handed on while this one waited.
         if (locked.deletedAt != null || !isOpenTo(signedIn.person(), locked)) {
@@ -77,12 +80,12 @@ class CaseDoor {
     /**
      * What somebody calls a case by: its code, and where that is the code of another of theirs too, who made it besides.
      */
-    String address(CaseRecord stored) {
+    public String address(CaseRecord stored) {
         return addresses(List.of(stored)).get(stored.id);
     }
 
     /** The same for many at once. */
-    Map<Long, String> addresses(List<CaseRecord> some) {
+    public Map<Long, String> addresses(List<CaseRecord> some) {
         Person person = signedIn.person();
         Set<String> codes = some.stream().map(c -> c.code).collect(Collectors.toSet());
         Map<String, List<CaseRecord>> byCode = cases.findByCodeInOrderById(codes).stream()
@@ -99,7 +102,7 @@ class CaseDoor {
     }
 
     /** The same to record in it, which a closed case refuses. */
-    CaseRecord lockForRecording(String address) {
+    public CaseRecord lockForRecording(String address) {
         CaseRecord stored = lockExisting(address);
         if (stored.isClosed()) {
             throw Refusal.conflict("Case " + stored.code + " is closed. Open it again to record.");
@@ -107,16 +110,46 @@ class CaseDoor {
         return stored;
     }
 
+    /** The same, if it still has the version that somebody's change was made from. */
+    public CaseRecord lockForRecording(String address, long version) {
+        return atVersion(lockForRecording(address), version);
+    }
+
+    /** The same for what may be done to a closed case as well. */
+    CaseRecord lockExisting(String address, long version) {
+        return atVersion(lockExisting(address), version);
+    }
+
+    private static CaseRecord atVersion(CaseRecord stored, long version) {
+        if (stored.version != version) {
+            throw Refusal.conflict("version: case " + stored.code
+                    + " was changed elsewhere in the meantime; here is your page anew, please repeat the last change");
+        }
+        return stored;
+    }
+
+    /** Why a document of the case may no longer go out in somebody's name; empty where it may. */
+    public Optional<String> objection(long caseId, String sender) {
+        Optional<CaseRecord> stored = cases.findById(caseId).filter(c -> c.deletedAt == null);
+        if (stored.isEmpty()) {
+            return Optional.of("The case was deleted.");
+        }
+        boolean may = people.open(sender)
+                .filter(p -> p.role() == Role.LEAD || p.role() == Role.CLINICIAN)
+                .filter(p -> isOpenTo(p, stored.get()))
+                .isPresent();
+        return may ? Optional.empty() : Optional.of(sender + ", who sent it, may no longer open the case.");
+    }
+
     /** The case for its history, which an auditor reads as well, also of a deleted one. */
-    CaseRecord forHistory(String address) {
+    public CaseRecord forHistory(String address) {
         Person person = signedIn.person();
         return person.role() == Role.AUDITOR
                 ? chosen(address, person, c -> true).orElseThrow(() -> none(address))
                 : existing(address);
     }
 
-    /** Whether somebody who is not at work now may open the case, for what is done later in their name. */
-    boolean isOpenTo(Person person, CaseRecord stored) {
+    private boolean isOpenTo(Person person, CaseRecord stored) {
         return stored.owner == null
                 || stored.owner.equals(person.name())
                 || stored.shares.contains(person.name())
@@ -124,7 +157,7 @@ class CaseDoor {
     }
 
     /** Refuses whoever it does not belong to. */
-    void ownedBy(Person person, CaseRecord stored) {
+    public void ownedBy(Person person, CaseRecord stored) {
         if (stored.owner != null && !stored.owner.equals(person.name()) && !person.isLead()) {
             throw Refusal.forbidden("Only " + stored.owner + ", whose case it is, or a lead can do this.");
         }

@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import lexicor.core.evidence.HighBias;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.Cache;
 import org.hibernate.annotations.CacheConcurrencyStrategy;
@@ -30,59 +31,59 @@ import org.hibernate.envers.NotAudited;
 @Entity
 @Audited
 @Table(name = "examination_case")
-class CaseRecord {
+public class CaseRecord {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
-    Long id;
+    public Long id;
 
     @Version
-    long version;
+    public long version;
 
     /** Unique among the cases that one person has made. */
-    String code;
+    public String code;
 
     /** Who made it, whoever's it is now; empty from before there were accounts. */
     @NotAudited
-    String madeBy = "";
+    public String madeBy = "";
 
-    Instant createdAt;
+    public Instant createdAt;
 
     @NotAudited
-    Instant updatedAt;
+    public Instant updatedAt;
 
     /** Whose it is; null from before there were accounts. */
-    String owner;
+    public String owner;
 
     /** Null while it is there. */
-    Instant deletedAt;
+    public Instant deletedAt;
 
     /** Null while it is open. */
-    Instant closedAt;
+    public Instant closedAt;
 
-    String closedBy;
+    public String closedBy;
 
     /** The content that it was closed with; null while it is open. */
     @NotAudited
-    Long edition;
+    public Long edition;
 
     /** How the department weighed when it was closed; null while it is open. */
     @NotAudited
-    String closedWith;
+    public String closedWith;
 
-    String complaint;
-    String involvedSide;
-    String dominantSide;
-    String ageBand;
-    String setting;
-    String mechanism;
-    String highBias;
+    public String complaint;
+    public String involvedSide;
+    public String dominantSide;
+    public String ageBand;
+    public String setting;
+    public String mechanism;
+    public String highBias;
 
     @ElementCollection
     @CollectionTable(name = "case_candidate", joinColumns = @JoinColumn(name = "case_id"))
     @OrderColumn(name = "place")
     @BatchSize(size = 50)
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
-    List<CandidateRecord> candidates = new ArrayList<>();
+    public List<CandidateRecord> candidates = new ArrayList<>();
 
     @ElementCollection
     @CollectionTable(name = "case_answer", joinColumns = @JoinColumn(name = "case_id"))
@@ -90,7 +91,7 @@ class CaseRecord {
     @Column(name = "answer")
     @BatchSize(size = 50)
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
-    Map<String, Boolean> answers = new LinkedHashMap<>();
+    public Map<String, Boolean> answers = new LinkedHashMap<>();
 
     /** The case's own running order; empty where the proposed one is followed. */
     @ElementCollection
@@ -99,7 +100,7 @@ class CaseRecord {
     @Column(name = "test_id")
     @BatchSize(size = 50)
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
-    List<String> plan = new ArrayList<>();
+    public List<String> plan = new ArrayList<>();
 
     @ElementCollection
     @CollectionTable(name = "case_ladder", joinColumns = @JoinColumn(name = "case_id"))
@@ -107,21 +108,21 @@ class CaseRecord {
     @Column(name = "answer")
     @BatchSize(size = 50)
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
-    Map<String, String> ladders = new LinkedHashMap<>();
+    public Map<String, String> ladders = new LinkedHashMap<>();
 
     @ElementCollection
     @CollectionTable(name = "case_precaution", joinColumns = @JoinColumn(name = "case_id"))
     @Column(name = "precaution")
     @BatchSize(size = 50)
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
-    Set<String> precautions = new TreeSet<>();
+    public Set<String> precautions = new TreeSet<>();
 
     @ElementCollection
     @CollectionTable(name = "case_warning", joinColumns = @JoinColumn(name = "case_id"))
     @Column(name = "warning")
     @BatchSize(size = 50)
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
-    Set<String> warnings = new TreeSet<>();
+    public Set<String> warnings = new TreeSet<>();
 
     /** Who else may open it. */
     @ElementCollection
@@ -129,7 +130,7 @@ class CaseRecord {
     @Column(name = "person")
     @BatchSize(size = 50)
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
-    Set<String> shares = new TreeSet<>();
+    public Set<String> shares = new TreeSet<>();
 
     /** When each visit began, the first one first. */
     @ElementCollection
@@ -138,19 +139,19 @@ class CaseRecord {
     @Column(name = "started_at")
     @BatchSize(size = 50)
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
-    List<Instant> visits = new ArrayList<>();
+    public List<Instant> visits = new ArrayList<>();
 
-    boolean isClosed() {
+    public boolean isClosed() {
         return closedAt != null;
     }
 
     /** The number of the current visit, from 1. */
-    int visit() {
+    public int visit() {
         return visits.size();
     }
 
     /** The case as of a visit, to be read and never stored: the visits after it are not there. */
-    CaseRecord asOf(int visit) {
+    public CaseRecord asOf(int visit) {
         CaseRecord then = new CaseRecord();
         then.id = id;
         then.version = version;
@@ -183,7 +184,7 @@ class CaseRecord {
     }
 
     /** The case's own way to take studies at high risk of bias; empty where the department's applies. */
-    Optional<String> ownHighBias() {
-        return Optional.ofNullable(highBias);
+    public Optional<HighBias> ownHighBias() {
+        return Optional.ofNullable(highBias).flatMap(HighBias::withId);
     }
 }

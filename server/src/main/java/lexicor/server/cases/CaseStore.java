@@ -10,7 +10,7 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
-interface CaseStore extends JpaRepository<CaseRecord, Long> {
+public interface CaseStore extends JpaRepository<CaseRecord, Long> {
     /** Everybody's. */
     List<CaseRecord> findByCodeOrderById(String code);
 

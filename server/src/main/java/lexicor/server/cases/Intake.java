@@ -1,8 +1,15 @@
 package lexicor.server.cases;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import lexicor.core.catalogue.Setting;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.examination.AgeBand;
+import lexicor.core.examination.Side;
+import lexicor.core.weighing.Suspicion;
 
 /**
  * What is asked before the examination.
@@ -14,12 +21,12 @@ import java.util.Map;
  */
 public record Intake(
         String complaint,
-        String involvedSide,
-        @Schema(nullable = true) String dominantSide,
-        @Schema(nullable = true) String ageBand,
-        String setting,
+        Side involvedSide,
+        @Schema(nullable = true) Side dominantSide,
+        @Schema(nullable = true) AgeBand ageBand,
+        Setting setting,
         String mechanism,
-        @Schema(nullable = true) String highBias,
+        @Schema(nullable = true) HighBias highBias,
         List<CandidateChoice> candidates,
         Map<String, Boolean> answers,
         List<String> precautions,
@@ -30,5 +37,51 @@ public record Intake(
      *
      * @param baseRate this case's own base rate; absent where the setting's applies
      */
-    public record CandidateChoice(String condition, @Schema(nullable = true) Double baseRate, String suspicion) {}
+    public record CandidateChoice(String condition, @Schema(nullable = true) Double baseRate, Suspicion suspicion) {}
+
+    /** The stored one. */
+    public static Intake of(CaseRecord stored) {
+        return new Intake(
+                stored.complaint,
+                Side.withId(stored.involvedSide).orElseThrow(),
+                Optional.ofNullable(stored.dominantSide).flatMap(Side::withId).orElse(null),
+                Optional.ofNullable(stored.ageBand).flatMap(AgeBand::withId).orElse(null),
+                Setting.withId(stored.setting).orElseThrow(),
+                stored.mechanism,
+                stored.ownHighBias().orElse(null),
+                stored.candidates.stream()
+                        .map(c -> new CandidateChoice(
+                                c.condition,
+                                c.baseRate,
+                                Suspicion.withId(c.suspicion).orElseThrow()))
+                        .toList(),
+                new LinkedHashMap<>(stored.answers),
+                List.copyOf(stored.precautions),
+                List.copyOf(stored.warnings));
+    }
+
+    /** Puts this one in the place of the stored one. */
+    public void into(CaseRecord stored) {
+        stored.complaint = complaint;
+        stored.involvedSide = involvedSide.id();
+        stored.dominantSide = dominantSide == null ? null : dominantSide.id();
+        stored.ageBand = ageBand == null ? null : ageBand.id();
+        stored.setting = setting.id();
+        stored.mechanism = mechanism;
+        stored.highBias = highBias == null ? null : highBias.id();
+        stored.candidates.clear();
+        for (CandidateChoice choice : candidates) {
+            CandidateRecord candidate = new CandidateRecord();
+            candidate.condition = choice.condition();
+            candidate.baseRate = choice.baseRate();
+            candidate.suspicion = choice.suspicion().id();
+            stored.candidates.add(candidate);
+        }
+        stored.answers.clear();
+        stored.answers.putAll(answers);
+        stored.precautions.clear();
+        stored.precautions.addAll(precautions);
+        stored.warnings.clear();
+        stored.warnings.addAll(warnings);
+    }
 }

@@ -11,24 +11,24 @@ import java.time.Instant;
 /** A stored reason for going ahead with a blocked test. */
 @Entity
 @Table(name = "case_override")
-class OverrideRecord {
+public class OverrideRecord {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
-    Long id;
+    public Long id;
 
     @Column(name = "case_id")
-    Long caseId;
+    public Long caseId;
 
     @Column(name = "test_id")
-    String test;
+    public String test;
 
-    int visit;
-    String reason;
-    Instant recordedAt;
+    public int visit;
+    public String reason;
+    public Instant recordedAt;
 
     /** Null from before there were accounts. */
-    String madeBy;
+    public String madeBy;
 
     /** Whether it came in with a file, by whoever brought it in. */
-    boolean broughtIn;
+    public boolean broughtIn;
 }

@@ -3,7 +3,7 @@ package lexicor.server.cases;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface OverrideStore extends JpaRepository<OverrideRecord, Long> {
+public interface OverrideStore extends JpaRepository<OverrideRecord, Long> {
     List<OverrideRecord> findByCaseIdOrderById(Long caseId);
 
     List<OverrideRecord> findByCaseIdAndVisitOrderById(Long caseId, int visit);

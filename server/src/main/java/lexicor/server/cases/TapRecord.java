@@ -12,49 +12,49 @@ import java.util.UUID;
 /** A stored tap. Its changes are JSON: leaf names with a value, or null to clear. */
 @Entity
 @Table(name = "tap")
-class TapRecord {
+public class TapRecord {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
-    Long id;
+    public Long id;
 
     @Column(name = "case_id")
-    Long caseId;
+    public Long caseId;
 
     @Column(name = "tap_key")
-    UUID key;
+    public UUID key;
 
     @Column(name = "test_id")
-    String test;
+    public String test;
 
     @Column(name = "at_place")
-    String at;
+    public String at;
 
     /** The number of the visit it belongs to, from 1. */
-    int visit;
+    public int visit;
 
-    String side;
-    String changes;
-    Instant recordedAt;
+    public String side;
+    public String changes;
+    public Instant recordedAt;
 
     /** Null from before there were accounts. */
-    String madeBy;
+    public String madeBy;
 
     /** Null unless it was taken back. */
-    String undoneBy;
+    public String undoneBy;
 
-    Instant undoneAt;
+    public Instant undoneAt;
 
     /** When it was made, by this server's clock; earlier than it was recorded where it had to wait. */
-    Instant tappedAt;
+    public Instant tappedAt;
 
     /** Made by the browser, so that the taps of one device stay in their order. */
-    String device;
+    public String device;
 
     /** The variant of the test in use then; null where it was done as described. */
-    String variant;
+    public String variant;
 
-    boolean undone;
+    public boolean undone;
 
     /** Whether it came in with a file, by whoever brought it in. */
-    boolean broughtIn;
+    public boolean broughtIn;
 }

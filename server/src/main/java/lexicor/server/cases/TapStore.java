@@ -11,7 +11,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.jpa.repository.QueryHints;
 
-interface TapStore extends JpaRepository<TapRecord, Long> {
+public interface TapStore extends JpaRepository<TapRecord, Long> {
     @QueryHints(@QueryHint(name = HibernateHints.HINT_READ_ONLY, value = "true"))
     List<TapRecord> findByCaseIdAndUndoneFalseOrderByTappedAtAscIdAsc(Long caseId);
 

@@ -34,12 +34,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** The whole catalogue in force in one answer. */
 @RestController
 class CatalogueController {
-    private static final Map<AgeBand, String> AGE_LABELS = Map.of(
-            AgeBand.UNDER_18, "Under 18",
-            AgeBand.FROM_18, "18 to 29",
-            AgeBand.FROM_30, "30 to 45",
-            AgeBand.FROM_46, "46 to 64",
-            AgeBand.FROM_65, "65 or over");
     private static final Map<Setting, String> SETTING_LABELS = Map.of(
             Setting.COMMUNITY, "Community clinic",
             Setting.SPORTS, "Sports clinic",
@@ -88,16 +82,16 @@ class CatalogueController {
                         .map(w -> new WarningView(w.id(), w.when(), w.message()))
                         .toList(),
                 Arrays.stream(Precaution.values())
-                        .map(p -> new ChoiceView(p.id(), p.label(), null))
+                        .map(p -> new ChoiceView<>(p, p.label(), null))
                         .toList(),
                 Arrays.stream(AgeBand.values())
-                        .map(a -> new ChoiceView(a.id(), AGE_LABELS.get(a), null))
+                        .map(a -> new ChoiceView<>(a, a.label(), null))
                         .toList(),
                 Arrays.stream(Setting.values())
-                        .map(s -> new ChoiceView(s.id(), SETTING_LABELS.get(s), null))
+                        .map(s -> new ChoiceView<>(s, SETTING_LABELS.get(s), null))
                         .toList(),
                 Arrays.stream(Suspicion.values())
-                        .map(s -> new ChoiceView(s.id(), label(s.id()), s.oddsFactor()))
+                        .map(s -> new ChoiceView<>(s, label(s.id()), s.oddsFactor()))
                         .toList());
     }
 

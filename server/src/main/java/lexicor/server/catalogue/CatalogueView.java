@@ -3,6 +3,10 @@ package lexicor.server.catalogue;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
+import lexicor.core.catalogue.Setting;
+import lexicor.core.examination.AgeBand;
+import lexicor.core.planning.Precaution;
+import lexicor.core.weighing.Suspicion;
 
 /** The catalogue as the browser needs it. */
 record CatalogueView(
@@ -11,10 +15,10 @@ record CatalogueView(
         List<ComplaintView> complaints,
         List<HistoryItemView> history,
         List<WarningView> warnings,
-        List<ChoiceView> precautions,
-        List<ChoiceView> ageBands,
-        List<ChoiceView> settings,
-        List<ChoiceView> suspicions) {
+        List<ChoiceView<Precaution>> precautions,
+        List<ChoiceView<AgeBand>> ageBands,
+        List<ChoiceView<Setting>> settings,
+        List<ChoiceView<Suspicion>> suspicions) {
 
     /**
      * A test with what there is to tap, one board for each of its places.
@@ -90,5 +94,5 @@ record CatalogueView(
      *
      * @param factor what a notch of suspicion multiplies the odds by; absent elsewhere
      */
-    record ChoiceView(String id, String label, @Schema(nullable = true) Double factor) {}
+    record ChoiceView<T>(T id, String label, @Schema(nullable = true) Double factor) {}
 }

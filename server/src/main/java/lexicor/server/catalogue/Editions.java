@@ -5,7 +5,6 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
 import lexicor.core.catalogue.Catalogue;
@@ -99,10 +98,5 @@ public class Editions {
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("every Java has SHA-256", e);
         }
-    }
-
-    /** An edition in force from now on. */
-    public static Edition from(PackFiles files) {
-        return Edition.of(files, Instant.now());
     }
 }

@@ -6,6 +6,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
 import lexicor.core.catalogue.PackFiles;
+import lexicor.server.time.Moments;
 
 /** Reads the packs while the rest of the program gets ready, which makes a start a second or two shorter. */
 public final class PacksAhead {
@@ -15,14 +16,14 @@ public final class PacksAhead {
 
     /** Begins to read. */
     public static void begin(Path packs) {
-        READING.put(packs, CompletableFuture.supplyAsync(() -> Editions.from(PackFiles.under(packs))));
+        READING.put(packs, CompletableFuture.supplyAsync(() -> Edition.of(PackFiles.under(packs), Moments.OF_START)));
     }
 
     /** What was begun, or what is read now. */
     static Edition read(Path packs) {
         CompletableFuture<Edition> begun = READING.remove(packs);
         if (begun == null) {
-            return Editions.from(PackFiles.under(packs));
+            return Edition.of(PackFiles.under(packs), Moments.OF_START);
         }
         try {
             return begun.join();

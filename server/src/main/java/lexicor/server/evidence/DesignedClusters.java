@@ -1,6 +1,5 @@
 package lexicor.server.evidence;
 
-import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Optional;
 import lexicor.core.catalogue.PackEntry;
@@ -12,6 +11,8 @@ import lexicor.server.evidence.EvidenceViews.RuleView;
 import lexicor.server.layer.OwnEntries;
 import lexicor.server.people.SignedIn;
 import lexicor.server.problems.Refusal;
+import lexicor.server.settings.SettingsService;
+import lexicor.server.time.Moments;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -28,14 +29,24 @@ class DesignedClusters {
     private final Editions editions;
     private final SignedIn signedIn;
     private final JsonMapper json;
+    private final Moments moments;
+    private final SettingsService settings;
 
     DesignedClusters(
-            OwnEntries entries, ClusterService clusters, Editions editions, SignedIn signedIn, JsonMapper json) {
+            OwnEntries entries,
+            ClusterService clusters,
+            Editions editions,
+            SignedIn signedIn,
+            JsonMapper json,
+            Moments moments,
+            SettingsService settings) {
         this.entries = entries;
         this.clusters = clusters;
         this.editions = editions;
         this.signedIn = signedIn;
         this.json = json;
+        this.moments = moments;
+        this.settings = settings;
     }
 
     ClusterLine keep(NewCluster cluster) {
@@ -66,7 +77,6 @@ class DesignedClusters {
         fields.putObject("accuracy")
                 .put("sensitivity", rule.worth().sensitivity())
                 .put("specificity", rule.worth().specificity());
-        LocalDate today = LocalDate.now();
         fields.put(
                 "source",
                 String.format(
@@ -75,7 +85,7 @@ class DesignedClusters {
                         signedIn.person().name(),
                         design.familyOverlap(),
                         design.generalOverlap(),
-                        today.getYear()));
+                        moments.today(settings.current().zone()).getYear()));
         fields.put("confidence", "medium");
         fields.put("designed", true);
         fields.put("caution", CAUTION);

@@ -29,7 +29,6 @@ import lexicor.server.evidence.EvidenceViews.ShippedFigure;
 import lexicor.server.evidence.EvidenceViews.StudyView;
 import lexicor.server.layer.Origins;
 import lexicor.server.problems.Refusal;
-import lexicor.server.settings.DepartmentSettings;
 import lexicor.server.settings.SettingsService;
 import org.springframework.stereotype.Service;
 
@@ -82,7 +81,7 @@ class EvidenceService {
     }
 
     private HighBias way() {
-        return DepartmentSettings.highBias(settings.current().highBias()).orElseThrow();
+        return settings.current().highBias();
     }
 
     private EvidenceBase current() {
@@ -142,7 +141,7 @@ class EvidenceService {
                 Collections.frequency(checks, SignOff.State.DISPUTED),
                 accuracy.map(Accuracy::people).orElse(0.0),
                 status,
-                accuracy.map(a -> a.method().id()).orElse(null),
+                accuracy.map(Accuracy::method).orElse(null),
                 accuracy.map(a -> ratio(a, true)).orElse(null),
                 accuracy.map(a -> ratio(a, false)).orElse(null));
     }
@@ -177,7 +176,7 @@ class EvidenceService {
         return new StudyView(
                 row.source(),
                 row.year(),
-                row.kind().id(),
+                row.kind(),
                 sensitivity,
                 specificity,
                 orNull(row.figures().diseased()),
@@ -210,7 +209,7 @@ class EvidenceService {
     private static PooledView pooled(Accuracy a, int studies) {
         boolean drawn = studies >= STUDIES_FOR_A_REGION;
         return new PooledView(
-                a.method().id(),
+                a.method(),
                 studies,
                 a.people(),
                 share(a.shown().sensitivity(), a.shown().sensitivityInterval()),

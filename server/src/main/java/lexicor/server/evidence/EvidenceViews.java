@@ -3,7 +3,10 @@ package lexicor.server.evidence;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
+import lexicor.core.catalogue.AccuracyRow;
 import lexicor.core.catalogue.SignOff;
+import lexicor.core.evidence.Accuracy;
+import lexicor.core.evidence.HighBias;
 
 /** What the API takes and gives for evidence and clusters. */
 final class EvidenceViews {
@@ -33,8 +36,8 @@ final class EvidenceViews {
             int unchecked,
             int disputed,
             double people,
-            String status,
-            @Schema(nullable = true) String method,
+            @Schema(allowableValues = {"weighable", "left-out", "unchecked", "sensitivity-only", "none"}) String status,
+            @Schema(nullable = true) Accuracy.Method method,
             @Schema(nullable = true) RatioView positive,
             @Schema(nullable = true) RatioView negative) {}
 
@@ -54,7 +57,7 @@ final class EvidenceViews {
      */
     record PairView(
             PairLine pair,
-            String highBias,
+            HighBias highBias,
             List<StudyView> studies,
             @Schema(nullable = true) PooledView pooled,
             @Schema(nullable = true) PooledView withoutHighBias) {}
@@ -72,7 +75,7 @@ final class EvidenceViews {
     record StudyView(
             String source,
             int year,
-            String kind,
+            AccuracyRow.Kind kind,
             ShareView sensitivity,
             @Schema(nullable = true) ShareView specificity,
             @Schema(nullable = true) Double diseased,
@@ -84,7 +87,7 @@ final class EvidenceViews {
             String fingerprint,
             CheckView check,
             String note,
-            String from,
+            @Schema(allowableValues = {"shipped", "changed", "added"}) String from,
             @Schema(nullable = true) ShippedFigure shipped,
             boolean used,
             double sensitivityShare,
@@ -109,7 +112,7 @@ final class EvidenceViews {
      * @param predictionRegion in ROC space; empty with fewer than four studies
      */
     record PooledView(
-            String method,
+            Accuracy.Method method,
             int studies,
             double people,
             ShareView sensitivity,
@@ -154,10 +157,9 @@ final class EvidenceViews {
      *
      * @param on absent where nobody has
      */
-    record CheckView(String state, String words, String by, @Schema(nullable = true) LocalDate on, String note) {
+    record CheckView(SignOff.State state, String words, String by, @Schema(nullable = true) LocalDate on, String note) {
         static CheckView of(SignOff signOff) {
-            return new CheckView(
-                    signOff.state().id(), signOff.state().words(), signOff.by(), signOff.on(), signOff.note());
+            return new CheckView(signOff.state(), signOff.state().words(), signOff.by(), signOff.on(), signOff.note());
         }
     }
 

@@ -13,7 +13,7 @@ import java.util.function.Predicate;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import lexicor.core.document.Utf8;
-import lexicor.server.cases.CaseFile;
+import lexicor.server.casefiles.CaseFile;
 import lexicor.server.fhir.FhirText;
 import lexicor.server.problems.CleanText;
 import lexicor.server.problems.Refusal;

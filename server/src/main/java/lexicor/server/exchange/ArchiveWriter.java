@@ -8,12 +8,15 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import lexicor.core.catalogue.SpreadsheetText;
 import lexicor.core.document.Table;
-import lexicor.server.cases.CaseFile;
-import lexicor.server.cases.CaseReader.WholeCase;
+import lexicor.core.examination.AgeBand;
+import lexicor.core.examination.Side;
+import lexicor.server.casefiles.CaseFile;
+import lexicor.server.casefiles.WholeCases.WholeCase;
 import lexicor.server.cases.CaseViews.FindingView;
 import lexicor.server.standing.Standing.ConditionStanding;
 import tools.jackson.databind.json.JsonMapper;
@@ -48,10 +51,10 @@ final class ArchiveWriter {
                 "cases",
                 code,
                 file.intake().complaint(),
-                file.intake().involvedSide(),
-                file.intake().setting(),
-                file.intake().ageBand(),
-                file.intake().dominantSide(),
+                file.intake().involvedSide().id(),
+                file.intake().setting().id(),
+                Optional.ofNullable(file.intake().ageBand()).map(AgeBand::id).orElse(null),
+                Optional.ofNullable(file.intake().dominantSide()).map(Side::id).orElse(null),
                 file.visits().size(),
                 file.visits().get(file.visits().size() - 1).day());
         file.taps()
@@ -78,10 +81,25 @@ final class ArchiveWriter {
                         m.amount(),
                         m.word()));
         for (FindingView f : whole.view().examination().findings()) {
-            row("findings", code, f.criterion(), f.test(), f.side(), f.outcome());
+            row(
+                    "findings",
+                    code,
+                    f.criterion(),
+                    f.test(),
+                    f.side().id(),
+                    f.outcome().id());
         }
         for (ConditionStanding c : whole.weighed().standing().conditions()) {
-            row("ranking", code, c.rank(), c.id(), c.pretest(), c.posttest(), c.low(), c.high(), c.verdict());
+            row(
+                    "ranking",
+                    code,
+                    c.rank(),
+                    c.id(),
+                    c.pretest(),
+                    c.posttest(),
+                    c.low(),
+                    c.high(),
+                    c.verdict().words());
         }
     }
 

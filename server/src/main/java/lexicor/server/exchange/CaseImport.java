@@ -1,5 +1,6 @@
 package lexicor.server.exchange;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -11,13 +12,15 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import lexicor.core.document.InvalidDocumentException;
-import lexicor.server.cases.CaseFile;
-import lexicor.server.cases.CaseFiles;
-import lexicor.server.cases.CaseFiles.Look;
-import lexicor.server.cases.CaseFiles.Outcome;
+import lexicor.server.casefiles.CaseFile;
+import lexicor.server.casefiles.CaseFiles;
+import lexicor.server.casefiles.CaseFiles.Look;
+import lexicor.server.casefiles.CaseFiles.Outcome;
+import lexicor.server.casefiles.CaseFiles.Status;
 import lexicor.server.exchange.ExchangeViews.CaseImportView;
 import lexicor.server.people.Person;
 import lexicor.server.problems.Refusal;
+import lexicor.server.recording.Precautions;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -36,7 +39,12 @@ final class CaseImport {
         BRINGING,
         DONE,
         STOPPED,
-        FAILED
+        FAILED;
+
+        @JsonValue
+        String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
     private final String id;
@@ -79,10 +87,7 @@ final class CaseImport {
             archive.each(file -> {
                 Look look = codes.add(file.code())
                         ? files.look(file)
-                        : new Look(
-                                new Outcome(file.code(), "refused", "the file has this case twice"),
-                                List.of(),
-                                List.of());
+                        : new Look(Outcome.refused(file.code(), "the file has this case twice"), List.of(), List.of());
                 synchronized (this) {
                     outcomes.add(look.outcome());
                     doubts.addAll(look.doubts());
@@ -97,7 +102,7 @@ final class CaseImport {
     /** Refuses what is not answered, and is then ready to be brought in. */
     synchronized void prepare(boolean sure, String reason) {
         if (state != State.LOOKED) {
-            throw Refusal.conflict("The file is " + state.name().toLowerCase(Locale.ROOT) + " already.");
+            throw Refusal.conflict("The file is " + state.id() + " already.");
         }
         outcomes.stream().filter(Outcome::wasRefused).findFirst().ifPresent(o -> {
             throw Refusal.conflict("Case " + o.code() + ": " + o.why() + " Nothing was brought in.");
@@ -107,7 +112,7 @@ final class CaseImport {
                     "sure", doubts.get(0) + ", which has no place in the record; bring it in if it is none");
         }
         if (!blocked.isEmpty()) {
-            files.checkReason(reason);
+            Precautions.checkReason(reason);
         }
         state = State.BRINGING;
         done = 0;
@@ -183,13 +188,13 @@ final class CaseImport {
         boolean settledNow = state != State.LOOKING && state != State.BRINGING;
         return new CaseImportView(
                 id,
-                state.name().toLowerCase(Locale.ROOT),
+                state,
                 done,
                 of,
-                count("new"),
-                count("changed"),
-                count("same"),
-                count("refused"),
+                count(Status.NEW),
+                count(Status.CHANGED),
+                count(Status.SAME),
+                count(Status.REFUSED),
                 problem,
                 List.copyOf(doubts.subList(0, Math.min(MOST_SHOWN, doubts.size()))),
                 List.copyOf(blocked.subList(0, Math.min(MOST_SHOWN, blocked.size()))),
@@ -204,7 +209,7 @@ final class CaseImport {
                 .toList();
     }
 
-    private int count(String status) {
-        return (int) outcomes.stream().filter(o -> o.status().equals(status)).count();
+    private int count(Status status) {
+        return (int) outcomes.stream().filter(o -> o.status() == status).count();
     }
 }

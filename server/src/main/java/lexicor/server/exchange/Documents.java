@@ -3,10 +3,10 @@ package lexicor.server.exchange;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.UUID;
-import lexicor.server.cases.CaseFile;
-import lexicor.server.cases.CaseFiles;
-import lexicor.server.cases.CaseReader;
-import lexicor.server.cases.CaseReader.WholeCase;
+import lexicor.server.casefiles.CaseFile;
+import lexicor.server.casefiles.CaseFiles;
+import lexicor.server.casefiles.WholeCases;
+import lexicor.server.casefiles.WholeCases.WholeCase;
 import lexicor.server.fhir.FhirDocument;
 import lexicor.server.fhir.FhirText;
 import lexicor.server.standing.Standing.ConditionStanding;
@@ -24,11 +24,11 @@ class Documents {
             .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
             .build();
 
-    private final CaseReader cases;
+    private final WholeCases cases;
     private final CaseFiles files;
     private final JsonMapper json;
 
-    Documents(CaseReader cases, CaseFiles files, JsonMapper json) {
+    Documents(WholeCases cases, CaseFiles files, JsonMapper json) {
         this.cases = cases;
         this.files = files;
         this.json = json;

@@ -7,8 +7,9 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import lexicor.server.cases.CaseFiles;
-import lexicor.server.cases.CaseReader;
+import lexicor.server.casefiles.CaseFiles;
+import lexicor.server.casefiles.WholeCases;
+import lexicor.server.cases.CaseList;
 import lexicor.server.exchange.ExchangeViews.BringIn;
 import lexicor.server.exchange.ExchangeViews.CaseImportView;
 import lexicor.server.people.PeopleService;
@@ -28,7 +29,8 @@ class Exchange {
     private static final int MOST_KEPT = 4;
 
     private final CaseFiles files;
-    private final CaseReader cases;
+    private final CaseList list;
+    private final WholeCases cases;
     private final PeopleService people;
     private final SignedIn signedIn;
     private final JsonMapper json;
@@ -40,8 +42,15 @@ class Exchange {
     private final Cache<String, CaseImport> imports =
             Caffeine.newBuilder().expireAfterAccess(KEPT).maximumSize(MOST_KEPT).build();
 
-    Exchange(CaseFiles files, CaseReader cases, PeopleService people, SignedIn signedIn, JsonMapper json) {
+    Exchange(
+            CaseFiles files,
+            CaseList list,
+            WholeCases cases,
+            PeopleService people,
+            SignedIn signedIn,
+            JsonMapper json) {
         this.files = files;
+        this.list = list;
         this.cases = cases;
         this.people = people;
         this.signedIn = signedIn;
@@ -50,7 +59,7 @@ class Exchange {
 
     byte[] archive(boolean dates) {
         ArchiveWriter archive = new ArchiveWriter(json);
-        files.codes().forEach(code -> archive.add(files.export(code, dates), cases.whole(code)));
+        list.addresses().forEach(code -> archive.add(files.export(code, dates), cases.whole(code)));
         return archive.zip();
     }
 

@@ -3,7 +3,7 @@ package lexicor.server.exchange;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
-import lexicor.server.cases.CaseFiles.Outcome;
+import lexicor.server.casefiles.CaseFiles.Outcome;
 
 /** What the API takes and gives for exchange. */
 final class ExchangeViews {
@@ -23,7 +23,7 @@ final class ExchangeViews {
      */
     record CaseImportView(
             String id,
-            String state,
+            CaseImport.State state,
             int done,
             int of,
             int added,
@@ -53,7 +53,7 @@ final class ExchangeViews {
     record Sending(
             long id,
             String code,
-            String state,
+            @Schema(allowableValues = {"waiting", "sent", "refused", "withdrawn"}) String state,
             int tries,
             @Schema(nullable = true) String error,
             Instant madeAt,

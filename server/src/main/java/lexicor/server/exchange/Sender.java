@@ -7,15 +7,14 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import lexicor.server.cases.CaseReader;
+import lexicor.server.casefiles.WholeCases;
+import lexicor.server.cases.CaseDoor;
 import lexicor.server.exchange.ExchangeViews.Outbox;
 import lexicor.server.exchange.ExchangeViews.Sending;
 import lexicor.server.maintenance.Schedulers;
@@ -23,6 +22,7 @@ import lexicor.server.people.SignedIn;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.RecordAddress;
 import lexicor.server.settings.SettingsService;
+import lexicor.server.time.Moments;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.data.domain.Limit;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -48,11 +48,14 @@ class Sender {
 
     private final OutboxStore store;
     private final Documents documents;
-    private final CaseReader cases;
+    private final WholeCases cases;
+    private final CaseDoor door;
     private final SettingsService settings;
     private final SignedIn signedIn;
     /** For a whole exchange, from the first connection to the last byte that is read. */
     private final Duration patience;
+
+    private final Moments moments;
 
     private final HttpClient client = HttpClient.newBuilder()
             .connectTimeout(Duration.ofSeconds(5))
@@ -62,16 +65,20 @@ class Sender {
     Sender(
             OutboxStore store,
             Documents documents,
-            CaseReader cases,
+            WholeCases cases,
+            CaseDoor door,
             SettingsService settings,
             SignedIn signedIn,
-            @Value("${lexicor.send-patience-seconds}") int patienceSeconds) {
+            @Value("${lexicor.send-patience-seconds}") int patienceSeconds,
+            Moments moments) {
         this.patience = Duration.ofSeconds(patienceSeconds);
         this.store = store;
         this.documents = documents;
         this.cases = cases;
+        this.door = door;
         this.settings = settings;
         this.signedIn = signedIn;
+        this.moments = moments;
     }
 
     Outbox outbox(String code) {
@@ -96,7 +103,7 @@ class Sender {
             record.error = null;
             record.content = made.text().getBytes(StandardCharsets.UTF_8);
             record.state = OutboxRecord.WAITING;
-            record.nextTry = now();
+            record.nextTry = moments.now();
             record.madeBy = signedIn.person().name();
             record.madeAt = record.nextTry;
             store.saveAndFlush(record);
@@ -113,9 +120,9 @@ class Sender {
         String address = settings.current().recordSystem();
         if (!address.isEmpty()) {
             List<OutboxRecord> due =
-                    store.findByStateAndNextTryBeforeOrderById(OutboxRecord.WAITING, Instant.now(), Limit.of(AT_ONCE));
+                    store.findByStateAndNextTryBeforeOrderById(OutboxRecord.WAITING, moments.now(), Limit.of(AT_ONCE));
             due.forEach(r -> {
-                cases.objection(r.caseId, r.madeBy).ifPresentOrElse(why -> withdraw(r, why), () -> tried(r, address));
+                door.objection(r.caseId, r.madeBy).ifPresentOrElse(why -> withdraw(r, why), () -> tried(r, address));
                 store.saveAndFlush(r);
             });
         }
@@ -139,7 +146,7 @@ class Sender {
             int status = answer.statusCode();
             if (status >= GOOD && status < AFTER_GOOD) {
                 record.state = OutboxRecord.SENT;
-                record.sentAt = now();
+                record.sentAt = moments.now();
                 record.error = null;
             } else if (status >= CLIENT_ERROR && status < SERVER_ERROR && status != TOO_MANY && status != TIMED_OUT) {
                 record.state = OutboxRecord.REFUSED;
@@ -178,9 +185,9 @@ class Sender {
                 .build();
     }
 
-    private static void later(OutboxRecord record, String why) {
+    private void later(OutboxRecord record, String why) {
         int wait = Math.min(LONGEST_WAIT_SECONDS, 1 << Math.min(record.tries - 1, 10));
-        record.nextTry = now().plusSeconds(wait);
+        record.nextTry = moments.now().plusSeconds(wait);
         record.error = shortened(why);
     }
 
@@ -190,9 +197,5 @@ class Sender {
 
     private static Sending view(String code, OutboxRecord r) {
         return new Sending(r.id, code, r.state, r.tries, r.error, r.madeAt, r.sentAt);
-    }
-
-    private static Instant now() {
-        return Instant.now().truncatedTo(ChronoUnit.MICROS);
     }
 }

@@ -12,13 +12,15 @@ import java.util.Map;
 import java.util.UUID;
 import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.core.examination.Outcome;
+import lexicor.core.examination.Side;
 import lexicor.core.examination.Wording;
-import lexicor.server.cases.CaseReader.WholeCase;
+import lexicor.server.casefiles.WholeCases.WholeCase;
 import lexicor.server.cases.CaseViews.FindingView;
 import lexicor.server.cases.CaseViews.PlaceReadings;
-import lexicor.server.cases.MeasureViews.ItemView;
-import lexicor.server.cases.MeasureViews.MeasureView;
-import lexicor.server.cases.MeasureViews.SideView;
+import lexicor.server.measures.MeasureViews.ItemView;
+import lexicor.server.measures.MeasureViews.MeasureView;
+import lexicor.server.measures.MeasureViews.SideView;
 import lexicor.server.standing.Standing.ConditionStanding;
 import org.hl7.fhir.r4.model.Attachment;
 import org.hl7.fhir.r4.model.BooleanType;
@@ -119,11 +121,13 @@ public final class FhirDocument {
         for (PlaceReadings place : given.view().examination().readings()) {
             String test =
                     given.catalogue().test(place.test()).map(t -> t.name()).orElse(place.test());
-            Observation observation =
-                    observation(place.test() + (place.at().isEmpty() ? "" : "/" + place.at()), test, place.side());
+            Observation observation = observation(
+                    place.test() + (place.at().isEmpty() ? "" : "/" + place.at()),
+                    test,
+                    place.side().id());
             place.values().forEach((leaf, value) -> component(observation, leaf, value));
             if (!observation.getComponent().isEmpty()) {
-                section("Readings", told(observation, test + ", " + place.side() + " side, as read."));
+                section("Readings", told(observation, test + ", " + place.side().id() + " side, as read."));
             }
         }
     }
@@ -145,32 +149,36 @@ public final class FhirDocument {
 
     private void findings() {
         for (FindingView f : given.view().examination().findings()) {
-            if (f.outcome().equals("not-done")) {
+            if (f.outcome() == Outcome.NOT_DONE) {
                 continue;
             }
             String name = given.catalogue().findingName(f.criterion());
-            Observation observation = observation(f.criterion(), name, f.side());
-            observation.setValue(Codes.own(f.outcome(), f.outcome()));
+            Observation observation = observation(f.criterion(), name, f.side().id());
+            observation.setValue(Codes.own(f.outcome().id(), f.outcome().id()));
             String interpretation =
                     switch (f.outcome()) {
-                        case "positive" -> "POS";
-                        case "negative" -> "NEG";
+                        case POSITIVE -> "POS";
+                        case NEGATIVE -> "NEG";
                         default -> "IND";
                     };
             observation.addInterpretation(new CodeableConcept(new Coding(Codes.INTERPRETATION, interpretation, null)));
             if (!f.reason().isEmpty()) {
                 observation.addNote().setText(f.reason());
             }
-            section("Findings", told(observation, name + ", " + f.side() + " side: " + f.outcome() + "."));
+            section(
+                    "Findings",
+                    told(
+                            observation,
+                            name + ", " + f.side().id() + " side: "
+                                    + f.outcome().id() + "."));
         }
     }
 
     private void measures() {
-        String involved = given.view().intake().involvedSide();
-        String other = involved.equals("left") ? "right" : "left";
+        Side involved = given.view().intake().involvedSide();
         for (MeasureView m : given.measures().measures()) {
-            measure(m, m.involved(), involved);
-            measure(m, m.other(), other);
+            measure(m, m.involved(), involved.id());
+            measure(m, m.other(), involved.other().id());
         }
     }
 
@@ -197,8 +205,8 @@ public final class FhirDocument {
             RiskAssessment risk = new RiskAssessment();
             risk.setStatus(RiskAssessment.RiskAssessmentStatus.PRELIMINARY);
             risk.setMethod(Codes.own(
-                    given.weighed().method().school(),
-                    "Weighed findings: " + given.weighed().method().school()));
+                    given.weighed().method().school().id(),
+                    "Weighed findings: " + given.weighed().method().school().id()));
             risk.setSubject(patient);
             risk.setEncounter(encounter);
             risk.setOccurrence(new DateTimeType(date));
@@ -220,7 +228,7 @@ public final class FhirDocument {
                             100 * c.posttest(),
                             100 * c.low(),
                             100 * c.high(),
-                            c.verdict()));
+                            c.verdict().words()));
             all.add(section("Candidates", told(risk, c.name() + ". " + CAUTION)));
         }
         return all;

@@ -20,6 +20,7 @@ import lexicor.core.catalogue.SignOffs;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.server.catalogue.Edition;
 import lexicor.server.catalogue.Editions;
+import lexicor.server.time.Moments;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -39,6 +40,7 @@ class Layer implements SmartInitializingSingleton {
     private final OwnEntryStore entries;
     private final EntityManager entityManager;
     private final TransactionTemplate transaction;
+    private final Moments moments;
 
     Layer(
             Editions editions,
@@ -46,13 +48,15 @@ class Layer implements SmartInitializingSingleton {
             FigureCheckStore checks,
             OwnEntryStore entries,
             EntityManager entityManager,
-            PlatformTransactionManager transactions) {
+            PlatformTransactionManager transactions,
+            Moments moments) {
         this.editions = editions;
         this.figures = figures;
         this.checks = checks;
         this.entries = entries;
         this.entityManager = entityManager;
         transaction = new TransactionTemplate(transactions);
+        this.moments = moments;
     }
 
     /** What is stored takes effect at the start. Where it no longer fits what is shipped, the shipped content alone does. */
@@ -63,7 +67,7 @@ class Layer implements SmartInitializingSingleton {
                 return;
             }
             try {
-                editions.publish(Editions.from(whole()));
+                editions.publish(Edition.of(whole(), moments.now()));
             } catch (InvalidDocumentException e) {
                 editions.unfit(e.problems().stream()
                         .map(p -> p.file() + ", " + p.path() + ": " + p.message())
@@ -92,7 +96,7 @@ class Layer implements SmartInitializingSingleton {
         Done<T> done = transaction.execute(s -> {
             T result = work.get();
             entityManager.flush();
-            Edition next = Editions.from(whole());
+            Edition next = Edition.of(whole(), moments.now());
             agree.accept(next.catalogue());
             return new Done<>(result, next);
         });

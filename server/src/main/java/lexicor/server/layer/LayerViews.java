@@ -3,6 +3,7 @@ package lexicor.server.layer;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.List;
+import lexicor.core.catalogue.PackEntry;
 import tools.jackson.databind.JsonNode;
 
 /** What the API takes and gives for the department's own content. */
@@ -71,7 +72,11 @@ final class LayerViews {
      *
      * @param from shipped, changed or added
      */
-    record EntryLine(String kind, String id, String name, String from) {}
+    record EntryLine(
+            PackEntry.Kind kind,
+            String id,
+            String name,
+            @Schema(allowableValues = {"shipped", "changed", "added"}) String from) {}
 
     /** All entries, and why the department's own are not in force, which is empty where they are. */
     record EntryList(List<EntryLine> entries, List<String> unfit) {}
@@ -86,7 +91,7 @@ final class LayerViews {
      * @param missing fields that others of its kind have and it has not, each as another has it
      */
     record EntryView(
-            String kind,
+            PackEntry.Kind kind,
             String id,
             long version,
             JsonNode fields,

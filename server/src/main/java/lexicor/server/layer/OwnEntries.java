@@ -54,7 +54,7 @@ public class OwnEntries {
         return new EntryList(
                 entries().stream()
                         .map(e -> new EntryLine(
-                                e.kind().id(),
+                                e.kind(),
                                 e.id(),
                                 name(e),
                                 !own.contains(key(e)) ? "shipped" : shipped.contains(key(e)) ? "changed" : "added"))
@@ -94,7 +94,7 @@ public class OwnEntries {
                 .orElseThrow(() -> Refusal.notFound("There is no " + kindId + " " + id + "."));
         Optional<OwnEntryRecord> own = store.findByKindAndEntryId(kindId, id);
         return new EntryView(
-                kindId,
+                kind,
                 id,
                 version(own),
                 found.fields(),

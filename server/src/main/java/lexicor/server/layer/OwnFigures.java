@@ -1,7 +1,6 @@
 package lexicor.server.layer;
 
 import java.math.BigDecimal;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -29,6 +28,8 @@ import lexicor.server.layer.LayerViews.FigureStored;
 import lexicor.server.people.SignedIn;
 import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.Refusal;
+import lexicor.server.settings.SettingsService;
+import lexicor.server.time.Moments;
 import org.springframework.stereotype.Service;
 
 /** Adds and changes the department's figures and keeps who checked which. A shipped row is never changed, only covered. */
@@ -42,13 +43,24 @@ class OwnFigures {
     private final OwnFigureStore figures;
     private final FigureCheckStore checks;
     private final SignedIn signedIn;
+    private final Moments moments;
+    private final SettingsService settings;
 
-    OwnFigures(Layer layer, Editions editions, OwnFigureStore figures, FigureCheckStore checks, SignedIn signedIn) {
+    OwnFigures(
+            Layer layer,
+            Editions editions,
+            OwnFigureStore figures,
+            FigureCheckStore checks,
+            SignedIn signedIn,
+            Moments moments,
+            SettingsService settings) {
         this.layer = layer;
         this.editions = editions;
         this.figures = figures;
         this.checks = checks;
         this.signedIn = signedIn;
+        this.moments = moments;
+        this.settings = settings;
     }
 
     /** What the figure comes to; nothing is stored. */
@@ -152,7 +164,11 @@ class OwnFigures {
             FigureCheckRecord record = checks.findById(fingerprint).orElseGet(FigureCheckRecord::new);
             record.fingerprint = fingerprint;
             record.figure = figure;
-            record.set(new SignOff(state, signedIn.person().name(), LocalDate.now(), note));
+            record.set(new SignOff(
+                    state,
+                    signedIn.person().name(),
+                    moments.today(settings.current().zone()),
+                    note));
             return checks.save(record);
         });
     }

@@ -13,13 +13,14 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.time.Instant;
+import java.time.Clock;
 import java.util.HexFormat;
 import java.util.Properties;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import lexicor.server.time.Moments;
 
 /**
  * A backup: the database file as it is, encrypted, and a note of what it must be, in one zip. It opens with the key of the
@@ -48,7 +49,8 @@ public final class BackupFile {
                 zip.closeEntry();
                 Properties note = new Properties();
                 note.setProperty("format", FORMAT);
-                note.setProperty("made", Instant.now().toString());
+                note.setProperty(
+                        "made", Moments.kept(Clock.systemUTC().instant()).toString());
                 note.setProperty("size", String.valueOf(Files.size(database)));
                 note.setProperty("sha256", digest);
                 StringWriter text = new StringWriter();

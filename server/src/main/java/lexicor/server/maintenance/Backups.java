@@ -9,6 +9,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lexicor.server.time.Moments;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -27,10 +28,12 @@ class Backups {
 
     private final JdbcTemplate database;
     private final Path folder;
+    private final Moments moments;
 
-    Backups(JdbcTemplate database, @Value("${lexicor.data}") Path data) {
+    Backups(JdbcTemplate database, @Value("${lexicor.data}") Path data, Moments moments) {
         this.database = database;
         this.folder = data.toAbsolutePath().resolve("backups");
+        this.moments = moments;
     }
 
     /** Writes a backup of what is stored at this moment. */
@@ -55,8 +58,8 @@ class Backups {
     @Scheduled(cron = "${lexicor.backup-at}")
     void nightly() {
         try {
-            write(folder.resolve(PREFIX + STAMP.format(Instant.now()) + SUFFIX));
-            for (Instant old : Rotation.outdated(times(), Instant.now())) {
+            write(folder.resolve(PREFIX + STAMP.format(moments.now()) + SUFFIX));
+            for (Instant old : Rotation.outdated(times(), moments.now())) {
                 Files.deleteIfExists(folder.resolve(PREFIX + STAMP.format(old) + SUFFIX));
             }
         } catch (IOException | RuntimeException e) {

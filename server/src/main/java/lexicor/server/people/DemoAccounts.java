@@ -44,7 +44,7 @@ public class DemoAccounts {
     List<DemoAccount> listed() {
         return demo
                 ? NAMES.entrySet().stream()
-                        .map(e -> new DemoAccount(e.getKey(), e.getValue().id()))
+                        .map(e -> new DemoAccount(e.getKey(), e.getValue()))
                         .toList()
                 : List.of();
     }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import lexicor.server.history.HistorySource;
 import lexicor.server.history.Revised;
+import lexicor.server.time.Moments;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
@@ -41,12 +42,14 @@ class FailedSignIns implements HistorySource {
 
     private final FailedSignInStore store;
     private final TransactionTemplate transaction;
+    private final Moments moments;
     private final Map<Who, Count> gathered = new ConcurrentHashMap<>();
     private final Map<Who, Long> rows = new ConcurrentHashMap<>();
 
-    FailedSignIns(FailedSignInStore store, PlatformTransactionManager transactions) {
+    FailedSignIns(FailedSignInStore store, PlatformTransactionManager transactions, Moments moments) {
         this.store = store;
         this.transaction = new TransactionTemplate(transactions);
+        this.moments = moments;
     }
 
     /**
@@ -55,7 +58,7 @@ class FailedSignIns implements HistorySource {
      * @param person whose name was tried; empty for a name that nobody has
      */
     void add(Optional<String> person, String address) {
-        Instant now = Instant.now().truncatedTo(ChronoUnit.MICROS);
+        Instant now = moments.now();
         Who who = new Who(person, address, now.truncatedTo(ChronoUnit.HOURS));
         // From many addresses at once, what no longer fits is counted together.
         boolean room = gathered.size() < MOST_GATHERED && rows.size() < MOST_AN_HOUR;
@@ -89,7 +92,7 @@ class FailedSignIns implements HistorySource {
                 rows.put(who, store.saveAndFlush(record).id);
             });
         }
-        Instant hour = Instant.now().truncatedTo(ChronoUnit.HOURS);
+        Instant hour = moments.now().truncatedTo(ChronoUnit.HOURS);
         if (rows.keySet().removeIf(w -> w.hour().isBefore(hour))) {
             transaction.executeWithoutResult(t -> store.deleteByLastAtBefore(hour.minus(KEPT)));
         }

@@ -42,7 +42,7 @@ public class FirstLead {
         if (!MessageDigest.isEqual(wanted, given)) {
             throw Refusal.field("token", "not the one that the program printed when it started; open its link again");
         }
-        people.create(new NewPerson(request.name(), Role.LEAD.id(), request.password()));
+        people.create(new NewPerson(request.name(), Role.LEAD, request.password()));
         return people.open(request.name()).orElseThrow();
     }
 }

@@ -5,11 +5,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.SecureRandom;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.Base64;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import lexicor.server.time.Moments;
 import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
@@ -27,16 +26,18 @@ class KnownDevices {
     private static final int BYTES = 24;
 
     private final KnownDeviceStore store;
+    private final Moments moments;
     private final SecureRandom random = new SecureRandom();
 
-    KnownDevices(KnownDeviceStore store) {
+    KnownDevices(KnownDeviceStore store, Moments moments) {
         this.store = store;
+        this.moments = moments;
     }
 
     /** The device's name in the records, if that person has signed in at it lately; empty for any other. */
     Optional<String> known(HttpServletRequest request, String person) {
         return word(request).map(DigestUtils::sha256Hex).filter(device -> store.findByDeviceAndPerson(device, person)
-                .filter(k -> k.seenAt.isAfter(Instant.now().minus(KEPT)))
+                .filter(k -> k.seenAt.isAfter(moments.now().minus(KEPT)))
                 .isPresent());
     }
 
@@ -47,7 +48,7 @@ class KnownDevices {
         KnownDeviceRecord record = store.findByDeviceAndPerson(device, person).orElseGet(KnownDeviceRecord::new);
         record.device = device;
         record.person = person;
-        record.seenAt = Instant.now().truncatedTo(ChronoUnit.MICROS);
+        record.seenAt = moments.now();
         store.saveAndFlush(record);
         response.addHeader(
                 HttpHeaders.SET_COOKIE,

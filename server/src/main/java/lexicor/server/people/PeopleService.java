@@ -90,7 +90,7 @@ public class PeopleService {
     /** An account that no password opens. */
     @Transactional
     void createWithoutPassword(String name, Role role) {
-        PersonRecord person = named(name, role.id());
+        PersonRecord person = named(name, role);
         person.passwordHash = NO_PASSWORD;
         saved(person);
     }
@@ -108,7 +108,7 @@ public class PeopleService {
         return NAME.matcher(name).matches();
     }
 
-    private PersonRecord named(String name, String role) {
+    private PersonRecord named(String name, Role role) {
         checkName(name);
         if (store.findByName(name).isPresent()) {
             throw Refusal.conflict("name: there is already an account " + name + "; choose another name");
@@ -254,12 +254,12 @@ public class PeopleService {
         return store.findByName(signedIn.person().name()).orElseThrow();
     }
 
-    private static Role role(String id) {
-        return Role.withId(Optional.ofNullable(id).orElse(""))
-                .orElseThrow(() -> Refusal.field("role", "expected clinician, lead, student or auditor, found " + id));
+    private static Role role(Role given) {
+        return Optional.ofNullable(given)
+                .orElseThrow(() -> Refusal.field("role", "missing; expected clinician, lead, student or auditor"));
     }
 
     private static PersonView view(PersonRecord p) {
-        return new PersonView(p.id, p.version, p.name, p.role.id(), p.active, p.secondFactor);
+        return new PersonView(p.id, p.version, p.name, p.role, p.active, p.secondFactor);
     }
 }

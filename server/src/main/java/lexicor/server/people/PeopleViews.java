@@ -1,20 +1,36 @@
 package lexicor.server.people;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Locale;
 
 /** What the API takes and gives for people and sessions. */
 final class PeopleViews {
     private PeopleViews() {}
+
+    /** Where a browser can stand. */
+    enum State {
+        FIRST_LEAD,
+        SIGNED_OUT,
+        LOCKED,
+        SECOND_FACTOR,
+        SIGNED_IN;
+
+        @JsonValue
+        String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
 
     /**
      * An account as its lead sees it.
      *
      * @param version for changing it
      */
-    record PersonView(long id, long version, String name, String role, boolean active, boolean secondFactor) {}
+    record PersonView(long id, long version, String name, Role role, boolean active, boolean secondFactor) {}
 
-    record NewPerson(String name, String role, String password) {}
+    record NewPerson(String name, Role role, String password) {}
 
     /**
      * A change of an account.
@@ -24,7 +40,7 @@ final class PeopleViews {
      */
     record PersonChange(
             long version,
-            String role,
+            Role role,
             boolean active,
             @Schema(nullable = true) String password,
             @Schema(nullable = true) Boolean dropSecondFactor) {}
@@ -43,9 +59,9 @@ final class PeopleViews {
      * @param demo accounts to try by one click; empty but in the demo
      */
     record SessionView(
-            String state,
+            State state,
             @Schema(nullable = true) String name,
-            @Schema(nullable = true) String role,
+            @Schema(nullable = true) Role role,
             boolean hasPin,
             int lockMinutes,
             boolean secondFactor,
@@ -53,7 +69,7 @@ final class PeopleViews {
             boolean contentUnfit,
             List<DemoAccount> demo) {}
 
-    record DemoAccount(String name, String role) {}
+    record DemoAccount(String name, Role role) {}
 
     /** @param code of the second factor, or one for when it is gone; absent until it is asked for */
     record SignInRequest(String name, String password, @Schema(nullable = true) String code) {}

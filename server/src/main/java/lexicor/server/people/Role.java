@@ -1,5 +1,6 @@
 package lexicor.server.people;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
@@ -15,6 +16,8 @@ public enum Role {
     /** Reads the history and changes nothing. */
     AUDITOR;
 
+    /** The name used in the API. */
+    @JsonValue
     public String id() {
         return name().toLowerCase(Locale.ROOT);
     }

@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import lexicor.server.settings.SettingsService;
+import lexicor.server.time.Moments;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Component;
 
@@ -20,9 +21,11 @@ public class ScreenLock {
     private static final Duration NOTED_EVERY = Duration.ofSeconds(10);
 
     private final SettingsService settings;
+    private final Moments moments;
 
-    ScreenLock(SettingsService settings) {
+    ScreenLock(SettingsService settings, Moments moments) {
         this.settings = settings;
+        this.moments = moments;
     }
 
     public boolean isLocked(HttpServletRequest request) {
@@ -52,7 +55,7 @@ public class ScreenLock {
                 .filter(at -> since(at).compareTo(NOTED_EVERY) < 0)
                 .isPresent();
         if (!lately) {
-            session.setAttribute(ALIVE, Instant.now().toEpochMilli());
+            session.setAttribute(ALIVE, moments.now().toEpochMilli());
         }
     }
 
@@ -62,11 +65,11 @@ public class ScreenLock {
 
     void open(HttpServletRequest request) {
         HttpSession session = request.getSession();
-        session.setAttribute(ALIVE, Instant.now().toEpochMilli());
+        session.setAttribute(ALIVE, moments.now().toEpochMilli());
         session.removeAttribute(LOCKED);
     }
 
-    private static Duration since(long at) {
-        return Duration.between(Instant.ofEpochMilli(at), Instant.now());
+    private Duration since(long at) {
+        return Duration.between(Instant.ofEpochMilli(at), moments.now());
     }
 }

@@ -3,14 +3,15 @@ package lexicor.server.people;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.security.SecureRandom;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalLong;
 import lexicor.server.history.AfterCommit;
 import lexicor.server.problems.Refusal;
+import lexicor.server.settings.SecondFactorFor;
 import lexicor.server.settings.SettingsService;
+import lexicor.server.time.Moments;
 import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,20 +27,22 @@ public class SecondFactor {
     private final PersonStore store;
     private final RecoveryCodeStore recovery;
     private final SettingsService settings;
+    private final Moments moments;
     private final SecureRandom random = new SecureRandom();
     private final Cache<String, Boolean> has =
             Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
-    SecondFactor(PersonStore store, RecoveryCodeStore recovery, SettingsService settings) {
+    SecondFactor(PersonStore store, RecoveryCodeStore recovery, SettingsService settings, Moments moments) {
         this.store = store;
         this.recovery = recovery;
         this.settings = settings;
+        this.moments = moments;
     }
 
     /** Whether the department wants one from somebody who has none yet. */
     public boolean isMissing(Person person) {
-        String wanted = settings.current().secondFactor();
-        boolean due = wanted.equals("everybody") || wanted.equals("leads") && person.isLead();
+        SecondFactorFor wanted = settings.current().secondFactor();
+        boolean due = wanted == SecondFactorFor.EVERYBODY || wanted == SecondFactorFor.LEADS && person.isLead();
         return due && !has(person.name());
     }
 
@@ -63,7 +66,7 @@ public class SecondFactor {
         if (secret == null) {
             throw Refusal.conflict("code: begin anew; the picture was shown too long ago");
         }
-        OptionalLong step = TimeCode.step(secret, digits(code), Instant.now(), 0);
+        OptionalLong step = TimeCode.step(secret, digits(code), moments.now(), 0);
         if (step.isEmpty()) {
             throw Refusal.field("code", "not the code that the app shows now; is the clock of the telephone right?");
         }
@@ -90,7 +93,7 @@ public class SecondFactor {
     @Transactional
     public boolean isRight(String name, String code) {
         PersonRecord record = store.lockByName(name).orElseThrow();
-        OptionalLong step = TimeCode.step(record.totpSecret, digits(code), Instant.now(), record.totpStep);
+        OptionalLong step = TimeCode.step(record.totpSecret, digits(code), moments.now(), record.totpStep);
         if (step.isPresent()) {
             record.totpStep = step.getAsLong();
             store.saveAndFlush(record);

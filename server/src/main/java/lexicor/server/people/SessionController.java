@@ -17,6 +17,7 @@ import lexicor.server.people.PeopleViews.RecoveryCodes;
 import lexicor.server.people.PeopleViews.SecondFactorOffer;
 import lexicor.server.people.PeopleViews.SessionView;
 import lexicor.server.people.PeopleViews.SignInRequest;
+import lexicor.server.people.PeopleViews.State;
 import lexicor.server.settings.SettingsService;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.context.SecurityContext;
@@ -79,15 +80,15 @@ class SessionController {
     SessionView session(HttpServletRequest request) {
         Optional<Person> person = signedIn.ifAny();
         if (person.isEmpty()) {
-            String state = firstLead.token().isPresent() ? "first-lead" : "signed-out";
+            State state = firstLead.token().isPresent() ? State.FIRST_LEAD : State.SIGNED_OUT;
             return new SessionView(state, null, null, false, 0, false, null, false, demo.listed());
         }
         boolean locked = lock.isLocked(request);
         boolean open = !locked && !second.isMissing(person.get());
         return new SessionView(
-                locked ? "locked" : open ? "signed-in" : "second-factor",
+                locked ? State.LOCKED : open ? State.SIGNED_IN : State.SECOND_FACTOR,
                 person.get().name(),
-                person.get().role().id(),
+                person.get().role(),
                 people.hasPin(),
                 settings.current().lockMinutes(),
                 second.has(person.get().name()),

@@ -2,6 +2,7 @@ package lexicor.server.problems;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
 import org.slf4j.Logger;
@@ -21,11 +22,16 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Turns what can go wrong with a request into problem details. */
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    private static final JsonMapper JSON = JsonMapper.shared();
 
     private final Storage storage;
 
@@ -91,6 +97,15 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                     .reduce((a, b) -> b.startsWith("[") ? a + b : a + "." + b)
                     .orElse("");
             detail = "unknown, or not of the expected type";
+            if (bind instanceof InvalidFormatException wrong
+                    && wrong.getTargetType().isEnum()) {
+                return new ResponseEntity<>(
+                        problem(
+                                HttpStatus.UNPROCESSABLE_CONTENT,
+                                field + ": " + oneOf(wrong),
+                                List.of(new Problem("", field, oneOf(wrong)))),
+                        HttpStatus.UNPROCESSABLE_CONTENT);
+            }
         } else if (e.getCause() instanceof JacksonException json && json.getLocation() != null) {
             detail += " at line " + json.getLocation().getLineNr() + ", column "
                     + json.getLocation().getColumnNr();
@@ -98,6 +113,16 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         List<Problem> problems = field.isEmpty() ? List.of() : List.of(new Problem("", field, detail));
         String message = field.isEmpty() ? detail : field + ": " + detail;
         return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, message, problems));
+    }
+
+    /** Names what a closed set has. */
+    private static String oneOf(InvalidFormatException wrong) {
+        List<String> names = Stream.of(wrong.getTargetType().getEnumConstants())
+                .map(JSON::valueToTree)
+                .map(name -> ((JsonNode) name).asString())
+                .toList();
+        return "expected " + String.join(", ", names.subList(0, names.size() - 1)) + " or "
+                + names.get(names.size() - 1) + ", found " + wrong.getValue();
     }
 
     private static ProblemDetail problem(HttpStatus status, String detail, List<Problem> problems) {

@@ -10,14 +10,20 @@ import java.util.Optional;
 import java.util.Set;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Condition;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.examination.Outcome;
+import lexicor.core.examination.Side;
 import lexicor.core.planning.Precaution;
-import lexicor.server.cases.CaseReader.WholeCase;
+import lexicor.core.planning.Restraint;
+import lexicor.core.weighing.School;
+import lexicor.core.weighing.Verdict;
+import lexicor.server.casefiles.WholeCases.WholeCase;
 import lexicor.server.cases.CaseViews.BlockedTest;
 import lexicor.server.cases.CaseViews.FindingView;
 import lexicor.server.cases.Intake;
-import lexicor.server.cases.MeasureViews.ItemView;
-import lexicor.server.cases.MeasureViews.MeasureView;
-import lexicor.server.cases.MeasureViews.SideView;
+import lexicor.server.measures.MeasureViews.ItemView;
+import lexicor.server.measures.MeasureViews.MeasureView;
+import lexicor.server.measures.MeasureViews.SideView;
 import lexicor.server.reports.ReportViews.RailLine;
 import lexicor.server.reports.ReportViews.Table;
 import lexicor.server.standing.Standing.ConditionStanding;
@@ -26,26 +32,14 @@ import lexicor.server.standing.Standing.NextTestView;
 
 /** What a report can say of a case, in words and tables; each report chooses among it. */
 final class CaseFacts {
-    private static final Map<String, String> AGES = Map.of(
-            "under-18",
-            "under 18",
-            "18-29",
-            "18 to 29",
-            "30-45",
-            "30 to 45",
-            "46-64",
-            "46 to 64",
-            "65-or-over",
-            "65 or over");
-    private static final Map<String, String> SCHOOLS = Map.of(
-            "overlap-aware", "overlap between tests counted",
-            "independent", "each finding counted in full",
-            "strongest-per-family", "the strongest finding of each family counted",
-            "published-clusters", "decided clusters alone counted");
-    private static final Map<String, String> BIASES =
-            Map.of("corrected", "corrected", "asPrinted", "as printed", "leftOut", "left out");
+    private static final Map<School, String> SCHOOLS = Map.of(
+            School.OVERLAP_AWARE, "overlap between tests counted",
+            School.INDEPENDENT, "each finding counted in full",
+            School.STRONGEST_PER_FAMILY, "the strongest finding of each family counted",
+            School.PUBLISHED_CLUSTERS, "decided clusters alone counted");
+    private static final Map<HighBias, String> BIASES =
+            Map.of(HighBias.CORRECTED, "corrected", HighBias.AS_PRINTED, "as printed", HighBias.LEFT_OUT, "left out");
     private static final int NEXT = 3;
-    private static final String POSITIVE = "positive";
 
     private final WholeCase given;
 
@@ -58,7 +52,7 @@ final class CaseFacts {
     }
 
     String involved() {
-        return intake().involvedSide();
+        return intake().involvedSide().id();
     }
 
     List<ConditionStanding> conditions() {
@@ -71,12 +65,13 @@ final class CaseFacts {
 
     String background() {
         List<String> parts = new ArrayList<>();
-        Optional.ofNullable(intake().ageBand()).ifPresent(a -> parts.add("age " + AGES.getOrDefault(a, a)));
+        Optional.ofNullable(intake().ageBand())
+                .ifPresent(a -> parts.add("age " + a.label().toLowerCase(Locale.ROOT)));
         parts.add(
                 intake().dominantSide() == null
                         ? "dominant side not noted"
-                        : "the " + intake().dominantSide() + " side is the dominant one");
-        parts.add("seen in a " + intake().setting() + " clinic");
+                        : "the " + intake().dominantSide().id() + " side is the dominant one");
+        parts.add("seen in a " + intake().setting().id() + " clinic");
         String mechanism = Words.sentence(intake().mechanism());
         return Words.sentence(Words.capital(String.join(", ", parts))) + (mechanism.isEmpty() ? "" : " " + mechanism);
     }
@@ -138,29 +133,31 @@ final class CaseFacts {
 
     /** Every criterion with an outcome on either side. */
     Table findings() {
-        Map<String, Map<String, FindingView>> byCriterion = new LinkedHashMap<>();
+        Map<String, Map<Side, FindingView>> byCriterion = new LinkedHashMap<>();
         given.view().examination().findings().stream()
-                .filter(f -> !f.outcome().equals("not-done"))
+                .filter(f -> f.outcome() != Outcome.NOT_DONE)
                 .forEach(f -> byCriterion
                         .computeIfAbsent(f.criterion(), c -> new LinkedHashMap<>())
                         .put(f.side(), f));
-        String other = involved().equals("left") ? "right" : "left";
+        Side involved = intake().involvedSide();
         List<List<String>> rows = new ArrayList<>();
         byCriterion.forEach((criterion, sides) -> rows.add(List.of(
-                given.catalogue().findingName(criterion), outcome(sides.get(involved())), outcome(sides.get(other)))));
+                given.catalogue().findingName(criterion),
+                outcome(sides.get(involved)),
+                outcome(sides.get(involved.other())))));
         return new Table(
                 List.of("Test, criterion", Words.capital(involved()) + ", the one that troubles", "Other side"), rows);
     }
 
     private static String outcome(FindingView finding) {
-        return finding == null ? "not done" : finding.outcome();
+        return finding == null ? "not done" : finding.outcome().id();
     }
 
     /** The tests that came out positive or negative on the involved side, by name. */
-    List<String> named(boolean positive) {
+    List<String> named(Outcome outcome) {
         return given.view().examination().findings().stream()
-                .filter(f -> f.side().equals(involved()))
-                .filter(f -> f.outcome().equals(positive ? POSITIVE : "negative"))
+                .filter(f -> f.side() == intake().involvedSide())
+                .filter(f -> f.outcome() == outcome)
                 .map(f -> given.catalogue().findingName(f.criterion()))
                 .toList();
     }
@@ -179,8 +176,13 @@ final class CaseFacts {
                         c.highNewClinic(),
                         c.ruleOut(),
                         c.act(),
-                        c.verdict()))
+                        verdict(c)))
                 .toList();
+    }
+
+    /** The verdict in words, and that the interval straddles a line where it does (method M11). */
+    static String verdict(ConditionStanding c) {
+        return c.verdict().words() + (c.borderline() ? ", borderline" : "");
     }
 
     String weighing() {
@@ -188,10 +190,10 @@ final class CaseFacts {
         return String.format(
                 Locale.ROOT,
                 "Weighed with %s; overlap within a family %.2f, between any two findings %.2f; studies at high risk of bias %s.",
-                SCHOOLS.getOrDefault(method.school(), method.school()),
+                SCHOOLS.get(method.school()),
                 method.familyOverlap(),
                 method.generalOverlap(),
-                BIASES.getOrDefault(method.highBias(), method.highBias()));
+                BIASES.get(method.highBias()));
     }
 
     /** How much of what moved the first candidates rests on figures that nobody has checked. */
@@ -231,7 +233,7 @@ final class CaseFacts {
         List<String> forNothing = new ArrayList<>();
         for (LeftView left : given.weighed().standing().left()) {
             if (open.remove(left.test())) {
-                if (left.kind().equals("decided")) {
+                if (left.kind() == Restraint.Kind.DECIDED) {
                     lines.add(testName(left.test()) + ": " + Words.sentence(left.words()));
                 } else {
                     forNothing.add(testName(left.test()));
@@ -269,10 +271,10 @@ final class CaseFacts {
         return n.testName() + " would take " + effects + ".";
     }
 
-    /** The onward step of every candidate at or over its line to act. */
+    /** The onward step of every candidate over its line to act (method M11). */
     List<String> onward() {
         return conditions().stream()
-                .filter(c -> c.posttest() >= c.act())
+                .filter(c -> c.verdict() == Verdict.ACT)
                 .map(c -> Words.sentence(
                         c.name() + ": " + condition(c).map(Condition::onward).orElse("")))
                 .toList();

@@ -3,6 +3,7 @@ package lexicor.server.reports;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import lexicor.core.examination.Outcome;
 import lexicor.server.reports.ReportViews.PeoplePicture;
 import lexicor.server.reports.ReportViews.Section;
 import lexicor.server.reports.ReportViews.Table;
@@ -32,7 +33,7 @@ final class Composer {
         };
     }
 
-    List<Section> sections(ReportKind kind, String recipient) {
+    List<Section> sections(ReportKind kind, Recipient recipient) {
         return switch (kind) {
             case RECORD -> forTheRecord();
             case REFERRAL -> referral(recipient);
@@ -79,11 +80,11 @@ final class Composer {
         return lines(facts.onward(), "No candidate is over its line to act; none follows from the numbers alone.");
     }
 
-    private List<Section> referral(String recipient) {
+    private List<Section> referral(Recipient recipient) {
         List<Section> all = new ArrayList<>();
         all.add(Section.ofText(
                 "greeting",
-                "To " + ReportKind.RECIPIENTS.get(recipient),
+                "To " + recipient.words(),
                 "Thank you for seeing the patient with the code "
                         + facts.given().view().code() + "."));
         all.add(Section.ofText("complaint", "Complaint", facts.complaint() + ". " + facts.background()));
@@ -100,8 +101,8 @@ final class Composer {
 
     private String findings() {
         List<String> sentences = new ArrayList<>();
-        List<String> positive = facts.named(true);
-        List<String> negative = facts.named(false);
+        List<String> positive = facts.named(Outcome.POSITIVE);
+        List<String> negative = facts.named(Outcome.NEGATIVE);
         if (!positive.isEmpty()) {
             sentences.add("Positive: " + Words.list(positive) + ".");
         }
@@ -127,24 +128,24 @@ final class Composer {
                 Words.percent(c.posttest()),
                 Words.percent(c.low()),
                 Words.percent(c.high()),
-                c.verdict());
+                CaseFacts.verdict(c));
     }
 
-    private String question(String recipient) {
+    private String question(Recipient recipient) {
         String leading = facts.conditions().stream()
                 .findFirst()
                 .map(c -> c.name().toLowerCase(Locale.ROOT))
                 .orElse("the candidates above");
         String asked =
                 switch (recipient) {
-                    case "imaging" ->
+                    case IMAGING ->
                         "Would you image the " + facts.involved() + " side, with " + leading
                                 + " as the first question?";
-                    case "nerve-studies" ->
+                    case NERVE_STUDIES ->
                         "Would you examine conduction on the " + facts.involved() + " side, with " + leading
                                 + " as the first question?";
-                    case "surgeon" -> "Would you give your opinion on " + leading + " and on whether it needs surgery?";
-                    default -> "Would you review the patient with " + leading + " in mind?";
+                    case SURGEON -> "Would you give your opinion on " + leading + " and on whether it needs surgery?";
+                    case PHYSICIAN -> "Would you review the patient with " + leading + " in mind?";
                 };
         List<String> onward = facts.onward();
         return onward.isEmpty() ? asked : asked + "\n" + String.join("\n", onward);

@@ -71,25 +71,24 @@ class ReportController {
             content = @Content(mediaType = "application/pdf", schema = @Schema(type = "string", format = "binary")))
     ResponseEntity<byte[]> pdf(
             @PathVariable String code, @PathVariable long id, @RequestParam(defaultValue = "true") boolean dates) {
-        ReportView report = reports.exported(code, id);
-        return file(code + "-" + report.kind() + ".pdf", MediaType.APPLICATION_PDF)
-                .body(ReportPdf.of(ReportHtml.of(code, report, dates)));
+        Paper paper = reports.exported(code, id, dates);
+        return file(paper.fileName() + ".pdf", MediaType.APPLICATION_PDF).body(ReportPdf.of(ReportHtml.of(paper)));
     }
 
     @GetMapping("/{id}/html")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/html", schema = @Schema(type = "string")))
     ResponseEntity<String> html(
             @PathVariable String code, @PathVariable long id, @RequestParam(defaultValue = "true") boolean dates) {
-        ReportView report = reports.exported(code, id);
-        return file(code + "-" + report.kind() + ".html", HTML).body(ReportHtml.of(code, report, dates));
+        Paper paper = reports.exported(code, id, dates);
+        return file(paper.fileName() + ".html", HTML).body(ReportHtml.of(paper));
     }
 
     @GetMapping("/{id}/text")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/plain", schema = @Schema(type = "string")))
     ResponseEntity<String> text(
             @PathVariable String code, @PathVariable long id, @RequestParam(defaultValue = "true") boolean dates) {
-        ReportView report = reports.exported(code, id);
-        return file(code + "-" + report.kind() + ".txt", PLAIN).body(ReportPlain.of(code, report, dates));
+        Paper paper = reports.exported(code, id, dates);
+        return file(paper.fileName() + ".txt", PLAIN).body(ReportPlain.of(paper));
     }
 
     private static ResponseEntity.BodyBuilder file(String name, MediaType type) {

@@ -3,7 +3,7 @@ package lexicor.server.reports;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import lexicor.server.cases.CaseHistorySource;
+import lexicor.server.casehistory.CaseHistorySource;
 import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
 import lexicor.server.reports.ReportViews.Section;

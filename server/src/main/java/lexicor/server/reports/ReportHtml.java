@@ -4,7 +4,6 @@ import java.util.List;
 import lexicor.server.problems.CleanText;
 import lexicor.server.reports.ReportViews.PeoplePicture;
 import lexicor.server.reports.ReportViews.RailLine;
-import lexicor.server.reports.ReportViews.ReportView;
 import lexicor.server.reports.ReportViews.Section;
 import lexicor.server.reports.ReportViews.Table;
 import org.springframework.web.util.HtmlUtils;
@@ -33,32 +32,31 @@ final class ReportHtml {
 
     private ReportHtml() {}
 
-    static String of(String code, ReportView report, boolean dates) {
-        return new ReportHtml().page(code, report, dates);
+    static String of(Paper paper) {
+        return new ReportHtml().page(paper);
     }
 
-    private String page(String code, ReportView report, boolean dates) {
+    private String page(Paper paper) {
         html.append(
                         "<!DOCTYPE html>\n<html lang=\"en\" xmlns=\"http://www.w3.org/1999/xhtml\"><head><meta charset=\"utf-8\"/><title>")
-                .append(text(report.title()))
+                .append(text(paper.title()))
                 .append("</title><meta name=\"description\" content=\"A report of case ")
-                .append(text(code))
+                .append(text(paper.code()))
                 .append("\"/><style>")
                 .append(STYLE)
                 .append("</style></head><body")
-                .append(report.kind().equals("patient") ? " class=\"patient\"" : "")
+                .append(paper.isForPatient() ? " class=\"patient\"" : "")
                 .append("><h1>")
-                .append(text(report.title()))
+                .append(text(paper.title()))
                 .append("</h1>");
-        paragraph(
-                "Case " + code + ", visit " + report.visit() + (dates ? ", " + Words.day(report.madeAt()) : "") + ".");
-        if (report.signedBy() == null) {
+        paragraph(paper.heading() + ".");
+        if (paper.isDraft()) {
             html.append("<p class=\"draft\">Draft, not signed off.</p>");
         }
-        report.sections().forEach(this::section);
+        paper.sections().forEach(this::section);
         html.append("<div class=\"foot\">");
-        if (report.signedBy() != null) {
-            paragraph("Signed off by " + report.signedBy() + (dates ? ", " + Words.day(report.signedAt()) : "") + ".");
+        if (!paper.signature().isEmpty()) {
+            paragraph(paper.signature() + ".");
         }
         paragraph(Words.CAUTION);
         return html.append("</div></body></html>").toString();

@@ -1,9 +1,8 @@
 package lexicor.server.reports;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 
 /** What a report is for. */
@@ -12,22 +11,13 @@ enum ReportKind {
     REFERRAL,
     PATIENT;
 
-    /** Whom a referral can go to, and what it is called there. */
-    static final Map<String, String> RECIPIENTS = Map.of(
-            "imaging", "the imaging department",
-            "nerve-studies", "the nerve study clinic",
-            "surgeon", "the hand and shoulder surgeon",
-            "physician", "the family physician");
-
+    /** The name used in the API and the records. */
+    @JsonValue
     String id() {
         return name().toLowerCase(Locale.ROOT);
     }
 
     static Optional<ReportKind> withId(String id) {
         return Arrays.stream(values()).filter(k -> k.id().equals(id)).findFirst();
-    }
-
-    static List<String> ids() {
-        return Arrays.stream(values()).map(ReportKind::id).toList();
     }
 }

@@ -1,25 +1,20 @@
 package lexicor.server.reports;
 
 import java.util.List;
-import lexicor.server.reports.ReportViews.ReportView;
 import lexicor.server.reports.ReportViews.Section;
 
 /** A report as plain text, to be pasted elsewhere. */
 final class ReportPlain {
     private ReportPlain() {}
 
-    static String of(String code, ReportView report, boolean dates) {
-        StringBuilder text = new StringBuilder(report.title())
-                .append("\nCase ")
-                .append(code)
-                .append(", visit ")
-                .append(report.visit())
-                .append(dates ? ", " + Words.day(report.madeAt()) : "")
-                .append(report.signedBy() == null ? "\nDraft, not signed off.\n" : "\n");
-        report.sections().forEach(s -> section(text, s));
-        if (report.signedBy() != null) {
-            text.append("\nSigned off by ").append(report.signedBy());
-            text.append(dates ? ", " + Words.day(report.signedAt()) : "").append('\n');
+    static String of(Paper paper) {
+        StringBuilder text = new StringBuilder(paper.title())
+                .append('\n')
+                .append(paper.heading())
+                .append(paper.isDraft() ? "\nDraft, not signed off.\n" : "\n");
+        paper.sections().forEach(s -> section(text, s));
+        if (!paper.signature().isEmpty()) {
+            text.append('\n').append(paper.signature()).append('\n');
         }
         return text.append('\n').append(Words.CAUTION).append('\n').toString();
     }

@@ -1,10 +1,9 @@
 package lexicor.server.reports;
 
-import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import lexicor.server.cases.CaseReader;
+import java.util.Optional;
+import lexicor.server.casefiles.WholeCases;
 import lexicor.server.people.SignedIn;
 import lexicor.server.privacy.PersonalDetails;
 import lexicor.server.problems.Refusal;
@@ -12,6 +11,8 @@ import lexicor.server.reports.ReportViews.NewReport;
 import lexicor.server.reports.ReportViews.ReportEdit;
 import lexicor.server.reports.ReportViews.ReportView;
 import lexicor.server.reports.ReportViews.Section;
+import lexicor.server.settings.SettingsService;
+import lexicor.server.time.Moments;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -24,15 +25,25 @@ class ReportService {
     private static final int LONGEST_TEXT = 4000;
 
     private final ReportStore store;
-    private final CaseReader cases;
+    private final WholeCases cases;
     private final SignedIn signedIn;
     private final JsonMapper json;
+    private final Moments moments;
+    private final SettingsService settings;
 
-    ReportService(ReportStore store, CaseReader cases, SignedIn signedIn, JsonMapper json) {
+    ReportService(
+            ReportStore store,
+            WholeCases cases,
+            SignedIn signedIn,
+            JsonMapper json,
+            Moments moments,
+            SettingsService settings) {
         this.store = store;
         this.cases = cases;
         this.signedIn = signedIn;
         this.json = json;
+        this.moments = moments;
+        this.settings = settings;
     }
 
     /** The case's reports, the latest first. */
@@ -45,29 +56,31 @@ class ReportService {
 
     @Transactional
     public ReportView compose(String code, NewReport request) {
-        ReportKind kind = ReportKind.withId(String.valueOf(request.kind()))
-                .orElseThrow(() -> Refusal.field("kind", "expected one of " + String.join(", ", ReportKind.ids())));
-        boolean known = request.recipient() != null && ReportKind.RECIPIENTS.containsKey(request.recipient());
-        if ((kind == ReportKind.REFERRAL) != known) {
+        ReportKind kind = request.kind();
+        if (kind == null) {
+            throw Refusal.field("kind", "missing; expected record, referral or patient");
+        }
+        if ((kind == ReportKind.REFERRAL) != (request.recipient() != null)) {
             throw Refusal.field(
                     "recipient",
                     kind == ReportKind.REFERRAL
                             ? "expected imaging, nerve-studies, surgeon or physician"
                             : "expected none");
         }
-        CaseReader.WholeCase whole = request.visit() == null ? cases.whole(code) : cases.whole(code, request.visit());
+        WholeCases.WholeCase whole = request.visit() == null ? cases.whole(code) : cases.whole(code, request.visit());
         Composer composer = new Composer(new CaseFacts(whole));
         ReportPdf.getReady();
         ReportRecord record = new ReportRecord();
         record.caseId = whole.id();
         record.visit = whole.view().visits().size();
         record.kind = kind.id();
-        record.recipient = request.recipient();
+        record.recipient =
+                Optional.ofNullable(request.recipient()).map(Recipient::id).orElse(null);
         record.title = composer.title(kind);
         record.original = json.writeValueAsString(composer.sections(kind, request.recipient()));
         record.sections = record.original;
         record.madeBy = signedIn.person().name();
-        record.madeAt = now();
+        record.madeAt = moments.now();
         return view(store.saveAndFlush(record));
     }
 
@@ -98,7 +111,7 @@ class ReportService {
     public ReportView sign(String code, long id, long version) {
         ReportRecord record = draft(code, id, version);
         record.signedBy = signedIn.person().name();
-        record.signedAt = now();
+        record.signedAt = moments.now();
         return view(store.saveAndFlush(record));
     }
 
@@ -110,10 +123,10 @@ class ReportService {
 
     /** The report to be taken out of the program, which is written down. */
     @Transactional
-    public ReportView exported(String code, long id) {
+    public Paper exported(String code, long id, boolean dates) {
         ReportRecord record = existing(code, id);
         cases.exported(code);
-        return view(record);
+        return Paper.of(code, view(record), dates, settings.current().zone());
     }
 
     private ReportRecord draft(String code, long id, long version) {
@@ -139,8 +152,8 @@ class ReportService {
         return new ReportView(
                 r.id,
                 r.version,
-                r.kind,
-                r.recipient,
+                ReportKind.withId(r.kind).orElseThrow(),
+                Optional.ofNullable(r.recipient).flatMap(Recipient::withId).orElse(null),
                 r.visit,
                 r.title,
                 json.readValue(r.sections, SECTIONS),
@@ -149,9 +162,5 @@ class ReportService {
                 r.madeAt,
                 r.signedBy,
                 r.signedAt);
-    }
-
-    private static Instant now() {
-        return Instant.now().truncatedTo(ChronoUnit.MICROS);
     }
 }

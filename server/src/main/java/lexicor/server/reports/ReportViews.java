@@ -20,8 +20,8 @@ final class ReportViews {
     record ReportView(
             long id,
             long version,
-            String kind,
-            @Schema(nullable = true) String recipient,
+            ReportKind kind,
+            @Schema(nullable = true) Recipient recipient,
             int visit,
             String title,
             List<Section> sections,
@@ -84,7 +84,8 @@ final class ReportViews {
      *
      * @param visit whose findings and measures it reports; absent for the latest
      */
-    record NewReport(String kind, @Schema(nullable = true) String recipient, @Schema(nullable = true) Integer visit) {}
+    record NewReport(
+            ReportKind kind, @Schema(nullable = true) Recipient recipient, @Schema(nullable = true) Integer visit) {}
 
     /**
      * Edited texts, one a section.

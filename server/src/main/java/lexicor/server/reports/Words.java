@@ -1,8 +1,5 @@
 package lexicor.server.reports;
 
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 
@@ -11,8 +8,6 @@ final class Words {
     /** Stands on every report. */
     static final String CAUTION =
             "Lexicor supports the judgement of a licensed clinician. It does not diagnose, and it defers to local protocol.";
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
 
     private Words() {}
 
@@ -26,10 +21,6 @@ final class Words {
             return "over 99.9 %";
         }
         return String.format(Locale.ROOT, value < 9.95 || value > 99.05 ? "%.1f %%" : "%.0f %%", value);
-    }
-
-    static String day(Instant at) {
-        return DAY.format(at.atZone(ZoneId.systemDefault()));
     }
 
     /** {@code a, b and c}. */

@@ -1,14 +1,24 @@
 package lexicor.server.settings;
 
-import java.util.Arrays;
+import jakarta.validation.constraints.AssertTrue;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.time.DateTimeException;
+import java.time.ZoneId;
 import java.util.Map;
 import java.util.Optional;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.measuring.MeasurementErrors;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.WeighingSettings;
 
 /**
- * How the department weighs.
+ * How the department works and weighs.
  *
  * @param version of the stored settings, for saving a change over it
  * @param school the way to weigh that rankings follow
@@ -22,7 +32,9 @@ import lexicor.core.weighing.WeighingSettings;
  * @param checkedOnly whether only figures weigh that somebody checked against their source
  * @param recordSystem where documents are sent to, empty for nowhere
  * @param insideHost the host of a record system within the clinic's own network that a lead allows by name; empty for none
- * @param secondFactor who has to show a code beside the password: off (nobody), leads or everybody
+ * @param secondFactor who has to show a code beside the password
+ * @param codePrefix what the codes of new cases begin with
+ * @param timeZone by which days are told apart, as in Europe/Lisbon; empty for this machine's
  * @param why the reason for a change of what every case hangs on; empty for any other
  * @param errors what two measurements of the same thing can differ by, where the department states it: by reading, force
  *     in percent and everything else in its unit
@@ -30,82 +42,68 @@ import lexicor.core.weighing.WeighingSettings;
  */
 public record DepartmentSettings(
         long version,
-        String school,
-        String highBias,
-        double familyOverlap,
-        double generalOverlap,
-        double deficitPercent,
-        double shortDegrees,
-        double headStartPercent,
+        @NotNull(message = "missing; expected a way to weigh") School school,
+        @NotNull(message = "missing; expected corrected, asPrinted or leftOut") HighBias highBias,
+        @DecimalMin(value = "0", message = OVERLAP) @DecimalMax(value = "0.9", message = OVERLAP) double familyOverlap,
+        @DecimalMin(value = "0", message = GENERAL) double generalOverlap,
+        @DecimalMin(value = "1", message = TO_50) @DecimalMax(value = "50", message = TO_50) double deficitPercent,
+        @DecimalMin(value = "1", message = TO_45) @DecimalMax(value = "45", message = TO_45) double shortDegrees,
+        @DecimalMin(value = "0", message = FROM_0) @DecimalMax(value = "50", message = FROM_0) double headStartPercent,
         boolean shareAll,
-        int lockMinutes,
-        int retentionDays,
+        @Min(value = 1, message = LOCK) @Max(value = 120, message = LOCK) int lockMinutes,
+        @Min(value = 0, message = KEPT) @Max(value = 3650, message = KEPT) int retentionDays,
         boolean checkedOnly,
-        String recordSystem,
-        String insideHost,
-        String secondFactor,
+        @NotNull(message = ADDRESS) String recordSystem,
+        @NotNull(message = HOST) @Size(max = 200, message = HOST) String insideHost,
+        @NotNull(message = "missing; expected off, leads or everybody") SecondFactorFor secondFactor,
+        @NotNull(message = PREFIX) @Pattern(regexp = "[A-Z]{1,4}", message = PREFIX) String codePrefix,
+        @NotNull(message = ZONE) String timeZone,
         String why,
-        Map<String, Double> errors,
-        Map<String, String> variants) {
+        @NotNull(message = "missing; expected an object, which may be empty") Map<String, Double> errors,
+        @NotNull(message = "missing; expected an object, which may be empty") Map<String, String> variants) {
+    private static final String OVERLAP = "expected a number from 0 to 0.9";
+    private static final String GENERAL = "expected a number from 0 to the overlap within a family";
+    private static final String TO_50 = "expected a number from 1 to 50";
+    private static final String TO_45 = "expected a number from 1 to 45";
+    private static final String FROM_0 = "expected a number from 0 to 50";
+    private static final String LOCK = "expected a number from 1 to 120";
+    private static final String KEPT = "expected a number from 0 to 3650";
+    private static final String HOST = "expected the name of a host, or nothing";
+    private static final String PREFIX = "expected up to four capital letters";
+    private static final String ZONE = "expected a time zone, as in Europe/Lisbon, or nothing for this machine's";
+    private static final String ADDRESS =
+            "expected an address that begins with https:// (or http:// on this machine), or nothing";
 
-    /** The readings whose measurement error can be stated, with the largest that makes sense. */
-    static final Map<String, Double> ERRORS =
-            Map.of("forceN", 100.0, "gripKg", 40.0, "pinchKg", 20.0, "rangeDeg", 60.0, "spinalLevel", 10.0);
+    @AssertTrue(message = "generalOverlap: " + GENERAL) boolean generalWithinFamily() {
+        return generalOverlap <= familyOverlap;
+    }
 
-    private static final String FORCE = "forceN";
+    @AssertTrue(message = "recordSystem: " + ADDRESS) boolean recordSystemIsWritten() {
+        return recordSystem == null || RecordAddress.isWritten(recordSystem.strip());
+    }
 
-    /** The way to weigh. */
-    public School chosenSchool() {
-        return school(school).orElseThrow();
+    @AssertTrue(message = "timeZone: " + ZONE) boolean timeZoneIsKnown() {
+        try {
+            return timeZone == null || timeZone.isEmpty() || ZoneId.of(timeZone) != null;
+        } catch (DateTimeException e) {
+            return false;
+        }
     }
 
     /** The weighing's settings for a case. */
-    public WeighingSettings weighing(Optional<String> ofCase) {
-        HighBias chosen = highBias(ofCase.orElse(highBias)).orElseThrow();
+    public WeighingSettings weighing(Optional<HighBias> ofCase) {
         return WeighingSettings.DEFAULT
                 .withOverlap(familyOverlap, generalOverlap)
-                .withHighBias(chosen);
+                .withHighBias(ofCase.orElse(highBias));
     }
 
-    /**
-     * What two measurements of a reading can differ by, in the reading's unit.
-     *
-     * @param reading for example {@code forceN} or {@code rangeDeg}
-     * @param value of which a percentage is taken, where it is stated as one
-     */
-    public Optional<Double> errorOf(String reading, double value) {
-        return Optional.ofNullable(errors.get(reading)).map(e -> reading.equals(FORCE) ? e / 100 * value : e);
+    /** What two measurements can differ by, where the department states it. */
+    public MeasurementErrors measurementErrors() {
+        return new MeasurementErrors(errors);
     }
 
-    /** The same, with every case open to everybody who keeps cases. */
-    public DepartmentSettings sharedByAll() {
-        return new DepartmentSettings(
-                version,
-                school,
-                highBias,
-                familyOverlap,
-                generalOverlap,
-                deficitPercent,
-                shortDegrees,
-                headStartPercent,
-                true,
-                lockMinutes,
-                retentionDays,
-                checkedOnly,
-                recordSystem,
-                insideHost,
-                secondFactor,
-                why,
-                errors,
-                variants);
-    }
-
-    /** The way that the word stands for. */
-    public static Optional<HighBias> highBias(String id) {
-        return Arrays.stream(HighBias.values()).filter(h -> h.id().equals(id)).findFirst();
-    }
-
-    static Optional<School> school(String id) {
-        return Arrays.stream(School.values()).filter(s -> s.id().equals(id)).findFirst();
+    /** By which days are told apart. */
+    public ZoneId zone() {
+        return timeZone.isEmpty() ? ZoneId.systemDefault() : ZoneId.of(timeZone);
     }
 }

@@ -7,11 +7,33 @@ import lexicor.server.history.HistorySource;
 import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Changes of the department's settings. */
 @Component
 class SettingsHistory implements HistorySource {
     private static final String REASON = "reason";
+
+    /** What a field is called; one that is not here is no setting. */
+    private static final Map<String, String> LABELS = Map.ofEntries(
+            Map.entry("school", "way to weigh"),
+            Map.entry("highBias", "studies at high risk of bias"),
+            Map.entry("familyOverlap", "overlap within a family"),
+            Map.entry("generalOverlap", "overlap between any two findings"),
+            Map.entry("deficitPercent", "weaker from, percent"),
+            Map.entry("shortDegrees", "short from, degrees"),
+            Map.entry("headStartPercent", "head start of the dominant side, percent"),
+            Map.entry("shareAll", "every case shared"),
+            Map.entry("lockMinutes", "screen locks after, minutes"),
+            Map.entry("retentionDays", "deleted cases kept, days"),
+            Map.entry("checkedOnly", "checked figures alone weigh"),
+            Map.entry("recordSystem", "record system"),
+            Map.entry("insideHost", "record system's host within the own network"),
+            Map.entry("secondFactor", "second factor wanted from"),
+            Map.entry("codePrefix", "codes begin with"),
+            Map.entry("timeZone", "time zone"),
+            Map.entry("errors", "measurement error, "),
+            Map.entry("variants", "variant of "));
 
     private final Revisions revisions;
 
@@ -40,23 +62,15 @@ class SettingsHistory implements HistorySource {
 
     private static Map<String, String> flat(SettingsRecord s) {
         Map<String, String> flat = new TreeMap<>();
-        flat.put("way to weigh", s.school);
-        flat.put("studies at high risk of bias", s.highBias);
-        flat.put("overlap within a family", String.valueOf(s.familyOverlap));
-        flat.put("overlap between any two findings", String.valueOf(s.generalOverlap));
-        flat.put("weaker from, percent", String.valueOf(s.deficitPercent));
-        flat.put("short from, degrees", String.valueOf(s.shortDegrees));
-        flat.put("head start of the dominant side, percent", String.valueOf(s.headStartPercent));
-        flat.put("every case shared", s.shareAll ? "yes" : "no");
-        flat.put("screen locks after, minutes", String.valueOf(s.lockMinutes));
-        flat.put("deleted cases kept, days", String.valueOf(s.retentionDays));
-        flat.put("checked figures alone weigh", s.checkedOnly ? "yes" : "no");
-        flat.put("record system", s.recordSystem);
-        flat.put("record system's host within the own network", s.insideHost);
-        flat.put("second factor wanted from", s.secondFactor);
+        JsonMapper.shared().readTree(s.settings).forEachEntry((field, value) -> {
+            String label = LABELS.get(field);
+            if (value.isObject()) {
+                value.forEachEntry((of, own) -> flat.put(label + of, own.asString()));
+            } else if (label != null) {
+                flat.put(label, value.isBoolean() ? (value.asBoolean() ? "yes" : "no") : value.asString());
+            }
+        });
         flat.put(REASON, s.why);
-        s.errors.forEach((reading, error) -> flat.put("measurement error, " + reading, String.valueOf(error)));
-        s.variants.forEach((test, variant) -> flat.put("variant of " + test, variant));
         flat.values().removeIf(value -> value == null || value.isEmpty());
         return flat;
     }

@@ -1,44 +1,44 @@
 package lexicor.server.settings;
 
+import jakarta.validation.Validator;
 import java.net.UnknownHostException;
 import java.security.SecureRandom;
 import java.util.Base64;
-import java.util.Set;
-import java.util.TreeMap;
-import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.measuring.MeasurementErrors;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.history.AfterCommit;
 import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.Refusal;
+import lexicor.server.problems.Violations;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Keeps the department's settings. */
 @Service
 public class SettingsService {
-    private static final double MOST_PERCENT = 50;
-    private static final double MOST_SHORT_DEGREES = 45;
-    private static final int LONGEST_LOCK_MINUTES = 120;
-    private static final int LONGEST_RETENTION_DAYS = 3650;
     private static final int KEY_BYTES = 18;
-    private static final int LONGEST_HOST = 200;
-    private static final Set<String> SECOND_FACTOR = Set.of("off", "leads", "everybody");
 
     private final SettingsStore store;
     private final Editions editions;
-    private volatile DepartmentSettings kept;
+    private final Validator validator;
+    private final JsonMapper json;
+    private volatile DepartmentSettings current;
 
-    SettingsService(SettingsStore store, Editions editions) {
+    SettingsService(SettingsStore store, Editions editions, Validator validator, JsonMapper json) {
         this.store = store;
         this.editions = editions;
+        this.validator = validator;
+        this.json = json;
     }
 
     /** As they are; asked for many times with every tap, so they are kept until they change. */
     public DepartmentSettings current() {
-        DepartmentSettings seen = kept;
+        DepartmentSettings seen = current;
         if (seen == null) {
             seen = view(store.findById(SettingsRecord.ONLY).orElseThrow());
-            kept = seen;
+            current = seen;
         }
         return seen;
     }
@@ -57,26 +57,13 @@ public class SettingsService {
                     "version: the settings were changed elsewhere in the meantime; here they are anew, please repeat");
         }
         stored.why = reason(view(stored), change, sure);
-        stored.school = change.school();
-        stored.highBias = change.highBias();
-        stored.familyOverlap = change.familyOverlap();
-        stored.generalOverlap = change.generalOverlap();
-        stored.deficitPercent = change.deficitPercent();
-        stored.shortDegrees = change.shortDegrees();
-        stored.headStartPercent = change.headStartPercent();
-        stored.shareAll = change.shareAll();
-        stored.lockMinutes = change.lockMinutes();
-        stored.retentionDays = change.retentionDays();
-        stored.checkedOnly = change.checkedOnly();
-        stored.recordSystem = change.recordSystem().strip();
-        stored.insideHost = change.insideHost().strip();
-        stored.secondFactor = change.secondFactor();
-        stored.errors.clear();
-        stored.errors.putAll(change.errors());
-        stored.variants.clear();
-        stored.variants.putAll(change.variants());
+        ObjectNode kept = (ObjectNode) json.valueToTree(change);
+        kept.put("version", 0).put("why", "");
+        kept.put("recordSystem", change.recordSystem().strip());
+        kept.put("insideHost", change.insideHost().strip());
+        stored.settings = json.writeValueAsString(kept);
         DepartmentSettings saved = view(store.saveAndFlush(stored));
-        AfterCommit.run(() -> kept = saved);
+        AfterCommit.run(() -> current = saved);
         return saved;
     }
 
@@ -98,61 +85,19 @@ public class SettingsService {
     }
 
     private void check(DepartmentSettings change) {
-        if (change.school() == null
-                || DepartmentSettings.school(change.school()).isEmpty()) {
-            throw Refusal.field("school", "there is no way to weigh called " + change.school());
-        }
-        if (change.highBias() == null
-                || DepartmentSettings.highBias(change.highBias()).isEmpty()) {
-            throw Refusal.field("highBias", "expected corrected, asPrinted or leftOut, found " + change.highBias());
-        }
-        if (!(change.familyOverlap() >= 0 && change.familyOverlap() <= WeighingSettings.MAX_OVERLAP)) {
-            throw Refusal.field("familyOverlap", "expected a number from 0 to " + WeighingSettings.MAX_OVERLAP);
-        }
-        if (!(change.generalOverlap() >= 0 && change.generalOverlap() <= change.familyOverlap())) {
-            throw Refusal.field("generalOverlap", "expected a number from 0 to the overlap within a family");
-        }
-        within("deficitPercent", change.deficitPercent(), 1, MOST_PERCENT);
-        within("shortDegrees", change.shortDegrees(), 1, MOST_SHORT_DEGREES);
-        within("headStartPercent", change.headStartPercent(), 0, MOST_PERCENT);
-        within("lockMinutes", change.lockMinutes(), 1, LONGEST_LOCK_MINUTES);
-        within("retentionDays", change.retentionDays(), 0, LONGEST_RETENTION_DAYS);
-        checkRecordSystem(change);
-        if (change.secondFactor() == null || !SECOND_FACTOR.contains(change.secondFactor())) {
-            throw Refusal.field("secondFactor", "expected off, leads or everybody, found " + change.secondFactor());
-        }
-        if (change.errors() == null) {
-            throw Refusal.field("errors", "missing; expected an object, which may be empty");
-        }
-        change.errors().forEach((reading, error) -> {
-            Double most = DepartmentSettings.ERRORS.get(reading);
-            if (most == null || error == null) {
-                throw Refusal.field(
-                        "errors." + reading,
-                        "expected a number for one of " + new java.util.TreeSet<>(DepartmentSettings.ERRORS.keySet()));
-            }
-            within("errors." + reading, error, 0, most);
+        Violations.refuse(validator.validate(change));
+        MeasurementErrors.objection(change.errors()).ifPresent(o -> {
+            throw Refusal.field("errors." + o.reading(), o.expected());
         });
-        if (change.variants() == null) {
-            throw Refusal.field("variants", "missing; expected an object, which may be empty");
-        }
         change.variants().forEach((test, name) -> {
             if (editions.catalogue().test(test).flatMap(t -> t.variant(name)).isEmpty()) {
                 throw Refusal.field("variants." + test, "there is no variant " + name + " of this test");
             }
         });
+        checkRecordSystem(change);
     }
 
     private static void checkRecordSystem(DepartmentSettings change) {
-        if (change.recordSystem() == null
-                || !RecordAddress.isWritten(change.recordSystem().strip())) {
-            throw Refusal.field(
-                    "recordSystem",
-                    "expected an address that begins with https:// (or http:// on this machine), or nothing");
-        }
-        if (change.insideHost() == null || change.insideHost().length() > LONGEST_HOST) {
-            throw Refusal.field("insideHost", "expected the name of a host, or nothing");
-        }
         if (!change.recordSystem().isBlank()) {
             try {
                 RecordAddress.objection(
@@ -170,8 +115,8 @@ public class SettingsService {
 
     /** What every case hangs on is changed for a reason, as a figure is; for anything else one can be given. */
     private static String reason(DepartmentSettings before, DepartmentSettings change, boolean sure) {
-        boolean weighs = !before.school().equals(change.school())
-                || !before.highBias().equals(change.highBias())
+        boolean weighs = before.school() != change.school()
+                || before.highBias() != change.highBias()
                 || before.familyOverlap() != change.familyOverlap()
                 || before.generalOverlap() != change.generalOverlap()
                 || before.checkedOnly() != change.checkedOnly()
@@ -180,32 +125,8 @@ public class SettingsService {
         return weighs || given ? Reasons.of(change.why(), sure) : "";
     }
 
-    private static void within(String field, double value, double low, double high) {
-        if (!(value >= low && value <= high)) {
-            throw Refusal.field(
-                    field, String.format(java.util.Locale.ROOT, "expected a number from %.0f to %.0f", low, high));
-        }
-    }
-
-    private static DepartmentSettings view(SettingsRecord stored) {
-        return new DepartmentSettings(
-                stored.version,
-                stored.school,
-                stored.highBias,
-                stored.familyOverlap,
-                stored.generalOverlap,
-                stored.deficitPercent,
-                stored.shortDegrees,
-                stored.headStartPercent,
-                stored.shareAll,
-                stored.lockMinutes,
-                stored.retentionDays,
-                stored.checkedOnly,
-                stored.recordSystem,
-                stored.insideHost,
-                stored.secondFactor,
-                "",
-                new TreeMap<>(stored.errors),
-                new TreeMap<>(stored.variants));
+    private DepartmentSettings view(SettingsRecord stored) {
+        ObjectNode whole = (ObjectNode) json.valueToTree(SettingsJson.read(stored.settings));
+        return json.treeToValue(whole.put("version", stored.version), DepartmentSettings.class);
     }
 }

@@ -16,13 +16,13 @@ import lexicor.server.settings.DepartmentSettings;
  * @param department how the department weighs
  * @param ofCase the case's own way to take studies at high risk of bias; empty where the department's applies
  */
-public record Basis(Edition edition, DepartmentSettings department, Optional<String> ofCase) {
+public record Basis(Edition edition, DepartmentSettings department, Optional<HighBias> ofCase) {
     public Catalogue catalogue() {
         return edition.catalogue();
     }
 
     public School school() {
-        return department.chosenSchool();
+        return department.school();
     }
 
     public WeighingSettings settings() {
@@ -41,6 +41,6 @@ public record Basis(Edition edition, DepartmentSettings department, Optional<Str
 
     /** The same with another way to take studies at high risk of bias. */
     public Basis taking(HighBias way) {
-        return new Basis(edition, department, Optional.of(way.id()));
+        return new Basis(edition, department, Optional.of(way));
     }
 }

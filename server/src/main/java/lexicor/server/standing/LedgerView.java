@@ -60,7 +60,7 @@ final class LedgerView {
         Optional<Interval> interval = interval(accuracy, row);
         return new LedgerRowView(
                 row.id(),
-                row.kind().id(),
+                row.kind(),
                 catalogue.findingName(row.id()),
                 catalogue.testOf(row.id()).map(ClinicalTest::family).orElse(Finding.HISTORY_FAMILY),
                 row.result(),
@@ -69,9 +69,9 @@ final class LedgerView {
                 interval.map(Interval::low).orElse(null),
                 interval.map(Interval::high).orElse(null),
                 orNull(row.lrAdded()),
-                row.status().id(),
+                row.status(),
                 StatusSentence.of(row, catalogue),
-                accuracy.map(a -> a.method().id()).orElse(null),
+                accuracy.map(a -> a.method()).orElse(null),
                 accuracy.map(a -> figures(a, pretest)).orElse(null),
                 evidence.rows(row.id(), condition).stream().map(this::source).toList());
     }
@@ -102,7 +102,7 @@ final class LedgerView {
         Optional<Interval> interval = interval(accuracy(evidence.ofCluster(row.id())), row);
         return new LedgerRowView(
                 row.id(),
-                row.kind().id(),
+                row.kind(),
                 cluster.name(),
                 "cluster",
                 row.result(),
@@ -111,7 +111,7 @@ final class LedgerView {
                 interval.map(Interval::low).orElse(null),
                 interval.map(Interval::high).orElse(null),
                 orNull(row.lrAdded()),
-                row.status().id(),
+                row.status(),
                 StatusSentence.of(row, catalogue),
                 null,
                 accuracy(evidence.ofCluster(row.id()))

@@ -2,6 +2,8 @@ package lexicor.server.standing;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import lexicor.core.planning.Restraint;
+import lexicor.core.weighing.Verdict;
 
 /**
  * Where a case stands: short enough to answer every tap.
@@ -21,7 +23,7 @@ public record Standing(
      *
      * @param kind decided: its clusters are; forNothing: it can hurt and tells little
      */
-    public record LeftView(String test, String kind, String words) {}
+    public record LeftView(String test, Restraint.Kind kind, String words) {}
 
     /** One condition on its rail. */
     public record ConditionStanding(
@@ -35,7 +37,7 @@ public record Standing(
             double lowNewClinic,
             double highNewClinic,
             double probabilityFirst,
-            String verdict,
+            Verdict verdict,
             boolean borderline,
             double ruleOut,
             double act,

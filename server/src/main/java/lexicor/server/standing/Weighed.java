@@ -4,6 +4,11 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import lexicor.core.evidence.Accuracy;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.weighing.LedgerRow;
+import lexicor.core.weighing.School;
+import lexicor.core.weighing.Status;
 
 /**
  * A case weighed in full: the standing and, for every condition, its ledger and what each school says.
@@ -85,10 +90,10 @@ public record Weighed(
     public record HundredView(int outOf, int with, int positiveWith, int positiveWithout, int positive) {}
 
     /** A school's probabilities by condition; {@code hasSay} is false for clusters while none is decided. */
-    public record SchoolView(String id, String name, boolean hasSay, Map<String, Double> probabilities) {}
+    public record SchoolView(School id, String name, boolean hasSay, Map<String, Double> probabilities) {}
 
     /** How it was weighed. */
-    public record Method(String school, double familyOverlap, double generalOverlap, String highBias) {}
+    public record Method(School school, double familyOverlap, double generalOverlap, HighBias highBias) {}
 
     /**
      * What the ways to take studies at high risk of bias would make of the case.
@@ -98,13 +103,13 @@ public record Weighed(
      * @param changesOrder whether the order of conditions depends on the way
      */
     public record BiasView(
-            String department,
-            @Schema(nullable = true) String ofCase,
+            HighBias department,
+            @Schema(nullable = true) HighBias ofCase,
             boolean changesOrder,
             List<BiasResult> results) {}
 
     /** The conditions in order under one way. */
-    public record BiasResult(String highBias, List<BiasPlace> order) {}
+    public record BiasResult(HighBias highBias, List<BiasPlace> order) {}
 
     /** A condition's place under one way. */
     public record BiasPlace(String condition, String name, double pretest, double posttest) {}
@@ -117,7 +122,7 @@ public record Weighed(
      */
     public record LedgerRowView(
             String id,
-            String kind,
+            LedgerRow.Kind kind,
             String name,
             String family,
             String result,
@@ -126,9 +131,9 @@ public record Weighed(
             @Schema(nullable = true) Double lrLow,
             @Schema(nullable = true) Double lrHigh,
             @Schema(nullable = true) Double lrAdded,
-            String status,
+            Status status,
             String sentence,
-            @Schema(nullable = true) String pooling,
+            @Schema(nullable = true) Accuracy.Method pooling,
             @Schema(nullable = true) FiguresView figures,
             List<SourceView> sources) {}
 

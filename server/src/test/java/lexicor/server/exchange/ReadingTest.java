@@ -13,7 +13,7 @@ import java.util.concurrent.Flow;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import lexicor.server.cases.CaseFile;
+import lexicor.server.casefiles.CaseFile;
 import lexicor.server.problems.Refusal;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;

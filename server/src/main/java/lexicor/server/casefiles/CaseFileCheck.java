@@ -1,0 +1,237 @@
+package lexicor.server.casefiles;
+
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Measure;
+import lexicor.core.document.InvalidDocumentException;
+import lexicor.core.examination.Side;
+import lexicor.core.planning.Precaution;
+import lexicor.server.casefiles.CaseFile.MeasuredEntry;
+import lexicor.server.casefiles.CaseFile.Moment;
+import lexicor.server.casefiles.CaseFile.OverrideEntry;
+import lexicor.server.casefiles.CaseFile.TapEntry;
+import lexicor.server.cases.Taken;
+import lexicor.server.cases.TapRecord;
+import lexicor.server.intake.IntakeCheck;
+import lexicor.server.measures.MeasureChanges;
+import lexicor.server.privacy.PersonalDetails;
+import lexicor.server.problems.Refusal;
+
+/** Whether a case's file can be taken: what no Lexicor writes is refused by its place, what is doubtful is asked about. */
+final class CaseFileCheck {
+    private static final int MOST_ENTRIES = 20_000;
+    private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+    private static final long MOST_DAYS = 36_525;
+    private static final int MOST_VISITS = 500;
+    private static final int LONGEST = 400;
+
+    private final Catalogue catalogue;
+    private final Instant now;
+
+    /**
+     * @param catalogue the content that the case will be judged by
+     */
+    CaseFileCheck(Catalogue catalogue, Instant now) {
+        this.catalogue = catalogue;
+        this.now = now;
+    }
+
+    /** Refuses a file that names what is not known here, or that no Lexicor writes. */
+    void whole(CaseFile file) {
+        if (!CaseFile.FORMAT.equals(file.format()) || file.version() != CaseFile.VERSION) {
+            throw Refusal.field("format", "expected " + CaseFile.FORMAT + " of version " + CaseFile.VERSION);
+        }
+        present("code", file.code());
+        moment("created", file.created());
+        present("intake", file.intake());
+        present("visits", file.visits());
+        present("plan", file.plan());
+        present("ladders", file.ladders());
+        present("taps", file.taps());
+        present("measured", file.measured());
+        present("overrides", file.overrides());
+        IntakeCheck.code(file.code());
+        new IntakeCheck(catalogue).intake(file.intake());
+        if (file.visits().isEmpty() || file.visits().size() > MOST_VISITS) {
+            throw Refusal.field("visits", "expected 1 to " + MOST_VISITS);
+        }
+        for (int i = 0; i < file.visits().size(); i++) {
+            moment("visits[" + i + "]", file.visits().get(i));
+        }
+        if (file.taps().size() + file.measured().size() > MOST_ENTRIES) {
+            throw Refusal.field("taps", "expected at most " + MOST_ENTRIES + " with what was measured");
+        }
+        for (String test : file.plan()) {
+            if (catalogue.test(test).isEmpty()) {
+                throw Refusal.field("plan", "there is no test " + test);
+            }
+        }
+        Set<UUID> seen = new HashSet<>();
+        for (int i = 0; i < file.taps().size(); i++) {
+            if (!seen.add(file.taps().get(i).id())) {
+                throw Refusal.field("taps[" + i + "].id", "given twice");
+            }
+            checkTap("taps[" + i + "]", file.taps().get(i), file);
+        }
+        for (int i = 0; i < file.measured().size(); i++) {
+            MeasuredEntry m = file.measured().get(i);
+            String at = "measured[" + i + "]";
+            moment(at + ".recorded", m.recorded());
+            present(at + ".item", m.item());
+            side(at, m.side());
+            visit(at, m.visit(), file);
+            Measure measure = Optional.ofNullable(m.measure())
+                    .flatMap(catalogue.measures()::measure)
+                    .orElseThrow(() -> Refusal.field(at + ".measure", "there is no measure " + m.measure()));
+            if ((m.amount() == null) == (m.word() == null)) {
+                throw Refusal.field(at + ".amount", "expected an amount or a word");
+            }
+            try {
+                MeasureChanges.checkStored(
+                        measure, m.item(), m.place(), new MeasureChanges.Value(m.amount(), m.word()));
+            } catch (Refusal e) {
+                throw Refusal.field(at, e.getMessage());
+            }
+        }
+        for (int i = 0; i < file.overrides().size(); i++) {
+            OverrideEntry o = file.overrides().get(i);
+            String at = "overrides[" + i + "]";
+            moment(at + ".recorded", o.recorded());
+            visit(at, o.visit(), file);
+            if (o.reason() == null || o.reason().isBlank() || o.reason().length() > LONGEST) {
+                throw Refusal.field(at + ".reason", "expected 1 to " + LONGEST + " characters");
+            }
+            if (o.test() == null || catalogue.test(o.test()).isEmpty()) {
+                throw Refusal.field(at + ".test", "there is no test " + o.test());
+            }
+        }
+    }
+
+    private void checkTap(String at, TapEntry tap, CaseFile file) {
+        present(at + ".id", tap.id());
+        if (tap.changes() == null || !tap.changes().isObject()) {
+            throw Refusal.field(at + ".changes", "expected an object, what is set by its name");
+        }
+        moment(at + ".tapped", tap.tapped());
+        moment(at + ".recorded", tap.recorded());
+        if (tap.takenBackAt() != null) {
+            moment(at + ".takenBackAt", tap.takenBackAt());
+        }
+        present(at + ".device", tap.device());
+        present(at + ".at", tap.at());
+        visit(at, tap.visit(), file);
+        TapRecord record = new TapRecord();
+        record.test = tap.test();
+        record.at = tap.at();
+        record.side = tap.side();
+        record.changes = tap.changes().toString();
+        try {
+            Taken.tap(record, catalogue);
+        } catch (InvalidDocumentException e) {
+            throw Refusal.field(at, e.getMessage());
+        }
+    }
+
+    private static void side(String at, String side) {
+        if (Side.withId(String.valueOf(side)).isEmpty()) {
+            throw Refusal.field(at + ".side", "expected left or right, found " + side);
+        }
+    }
+
+    private static void visit(String at, int visit, CaseFile file) {
+        if (visit < 1 || visit > file.visits().size()) {
+            throw Refusal.field(at + ".visit", "expected 1 to " + file.visits().size());
+        }
+    }
+
+    private void moment(String field, Moment moment) {
+        present(field, moment);
+        Instant at = moment.at();
+        if (moment.day() < -MOST_DAYS || moment.day() > MOST_DAYS) {
+            throw Refusal.field(field + ".day", "expected a number of days");
+        }
+        if (at != null && (at.isBefore(EARLIEST) || at.isAfter(now.plus(1, ChronoUnit.DAYS)))) {
+            throw Refusal.field(field + ".at", "expected a time from the year 2000 until now, found " + at);
+        }
+    }
+
+    private static void present(String field, Object value) {
+        if (value == null) {
+            throw Refusal.field(field, "missing");
+        }
+    }
+
+    /** A test at a visit. */
+    record VisitTest(int visit, String test) {}
+
+    /** Places whose text looks like what has no place in a record, where it is not here already. */
+    List<String> doubts(CaseFile file, Optional<CaseFile> here) {
+        List<String> doubts = new ArrayList<>();
+        if (PersonalDetails.isLikeBirthDate(file.code()) && here.isEmpty()) {
+            doubts.add(file.code() + ": the code looks like a date of birth");
+        }
+        String story = file.intake().mechanism();
+        if (here.filter(h -> h.intake().mechanism().equals(story)).isEmpty()) {
+            PersonalDetails.in(story)
+                    .ifPresent(like -> doubts.add(file.code() + ", what happened: looks like " + like));
+        }
+        for (OverrideEntry o : file.overrides()) {
+            if (here.filter(h -> h.overrides().contains(o)).isEmpty()) {
+                PersonalDetails.in(o.reason())
+                        .ifPresent(like -> doubts.add(
+                                file.code() + ", the reason for " + name(o.test()) + ": looks like " + like));
+            }
+        }
+        return doubts;
+    }
+
+    /**
+     * Tests that have new readings although a precaution of the file, or of the case here, forbids them, and for which no
+     * written reason stands at that visit.
+     */
+    Set<VisitTest> blocked(CaseFile file, Optional<CaseFile> here) {
+        List<Precaution> set = Stream.concat(
+                        file.intake().precautions().stream(),
+                        here.stream().flatMap(h -> h.intake().precautions().stream()))
+                .distinct()
+                .map(id -> Precaution.withId(id).orElseThrow())
+                .toList();
+        if (set.isEmpty()) {
+            return Set.of();
+        }
+        Set<UUID> recorded =
+                here.stream().flatMap(h -> h.taps().stream()).map(TapEntry::id).collect(Collectors.toSet());
+        Set<VisitTest> reasoned = file.overrides().stream()
+                .map(o -> new VisitTest(o.visit(), o.test()))
+                .collect(Collectors.toSet());
+        return file.taps().stream()
+                .filter(t -> !recorded.contains(t.id()))
+                .filter(t -> !Precaution.blocking(catalogue.test(t.test()).orElseThrow(), set)
+                        .isEmpty())
+                .map(t -> new VisitTest(t.visit(), t.test()))
+                .filter(b -> !reasoned.contains(b))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** Such tests in words. */
+    List<String> words(CaseFile file, Set<VisitTest> blocked) {
+        return blocked.stream()
+                .map(b -> file.code() + ", visit " + b.visit() + ": " + name(b.test()))
+                .toList();
+    }
+
+    private String name(String test) {
+        return catalogue.test(test).map(ClinicalTest::name).orElse(test);
+    }
+}

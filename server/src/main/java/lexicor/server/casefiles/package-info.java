@@ -1,0 +1,2 @@
+/** Cases out to files and in again, and whole for whatever is made of them. */
+package lexicor.server.casefiles;

@@ -1,0 +1,168 @@
+package lexicor.server.cases;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Ladder;
+import lexicor.core.examination.CriterionEvaluator;
+import lexicor.core.examination.Finding;
+import lexicor.core.examination.Readings;
+import lexicor.core.examination.Side;
+import lexicor.core.planning.LadderStart;
+import lexicor.core.planning.LadderWalk;
+import lexicor.core.planning.Precaution;
+import lexicor.core.planning.RaisedWarnings;
+import lexicor.core.weighing.Candidate;
+import lexicor.server.cases.CaseViews.BlockedTest;
+import lexicor.server.cases.CaseViews.CaseView;
+import lexicor.server.cases.CaseViews.Examination;
+import lexicor.server.cases.CaseViews.FindingView;
+import lexicor.server.cases.CaseViews.LadderStep;
+import lexicor.server.cases.CaseViews.LadderView;
+import lexicor.server.cases.CaseViews.PlaceReadings;
+import lexicor.server.cases.CaseViews.RaisedWarning;
+import lexicor.server.standing.Standings;
+import org.springframework.stereotype.Component;
+
+/** What the pages show of a case. */
+@Component
+public class CasePage {
+    private final CaseDoor door;
+    private final OpenCases openCases;
+
+    CasePage(CaseDoor door, OpenCases openCases) {
+        this.door = door;
+        this.openCases = openCases;
+    }
+
+    /** The stored case as it stands now. */
+    public CaseView of(CaseRecord stored) {
+        return of(openCases.of(stored));
+    }
+
+    /** The whole of it. */
+    public CaseView of(OpenCase c) {
+        CaseRecord stored = c.record();
+        return new CaseView(
+                door.address(stored),
+                stored.id,
+                stored.version,
+                stored.owner,
+                List.copyOf(stored.shares),
+                stored.createdAt,
+                stored.updatedAt,
+                List.copyOf(stored.visits),
+                c.complaintName(),
+                stored.closedAt,
+                stored.closedBy,
+                Intake.of(stored),
+                CasePlan.of(c),
+                examination(c));
+    }
+
+    /** What is recorded and where that leaves the case. */
+    public static Examination examination(OpenCase c) {
+        return new Examination(
+                places(c.readings()),
+                findings(c),
+                Standings.standing(c.bedside(), c.basis(), c.weighed()),
+                c.taps().isEmpty() ? null : c.taps().get(c.taps().size() - 1).key,
+                ladders(c),
+                Taken.variants(c.taps(), c.catalogue()),
+                blocked(c),
+                warnings(c),
+                Taken.unknown(c.record(), c.taps(), c.catalogue()));
+    }
+
+    /** What stands recorded, place by place. */
+    public static List<PlaceReadings> places(Readings readings) {
+        List<PlaceReadings> places = new ArrayList<>();
+        readings.byPlace().forEach((place, at) -> {
+            Map<String, Object> values = new LinkedHashMap<>();
+            at.leaves().forEach((leaf, value) -> values.put(leaf.leafName(), value.plain()));
+            places.add(new PlaceReadings(place.test(), place.at(), place.side(), values));
+        });
+        return places;
+    }
+
+    /** Every criterion of every test begun, on both sides. */
+    public static List<FindingView> findings(OpenCase c) {
+        Set<String> begun = c.readings().tests();
+        List<FindingView> views = new ArrayList<>();
+        for (ClinicalTest test : c.catalogue().tests()) {
+            if (begun.contains(test.id())) {
+                for (Side side : List.of(c.involved().other(), c.involved())) {
+                    test.criteria().forEach(k -> {
+                        Finding f = CriterionEvaluator.evaluate(test, k, c.readings(), side);
+                        views.add(new FindingView(k.id(), test.id(), k.label(), side, f.outcome(), f.reason()));
+                    });
+                }
+            }
+        }
+        return views;
+    }
+
+    /** Every test that a precaution of the case blocks, with the reason for going ahead where there is one. */
+    public static List<BlockedTest> blocked(OpenCase c) {
+        List<Precaution> set = CaseAssembly.precautions(c.record());
+        if (set.isEmpty()) {
+            return List.of();
+        }
+        return c.catalogue().tests().stream()
+                .filter(t -> !Precaution.blocking(t, set).isEmpty())
+                .map(t -> new BlockedTest(
+                        t.id(),
+                        Precaution.blocking(t, set).stream()
+                                .map(Precaution::label)
+                                .toList(),
+                        c.goneAheadWith(t.id()).orElse(null)))
+                .toList();
+    }
+
+    private static List<RaisedWarning> warnings(OpenCase c) {
+        boolean injured = RaisedWarnings.injured(c.catalogue(), c.record().answers);
+        return RaisedWarnings.of(c.catalogue(), c.record().warnings, c.findings(), injured).stream()
+                .map(r -> new RaisedWarning(r.sign().id(), r.sign().message(), r.because()))
+                .toList();
+    }
+
+    /** Those that point at a candidate, or whose question the findings answer, or that were started. */
+    private static List<LadderView> ladders(OpenCase c) {
+        Map<String, String> started = c.record().ladders;
+        Set<String> candidates =
+                c.bedside().conditions().stream().map(Candidate::id).collect(Collectors.toSet());
+        return c.catalogue().ladders().stream()
+                .filter(l -> started.containsKey(l.id())
+                        || LadderStart.answer(l, c.findings()).isPresent()
+                        || l.suspects().stream().anyMatch(candidates::contains))
+                .map(l -> ladder(l, started.get(l.id()), c))
+                .toList();
+    }
+
+    private static LadderView ladder(Ladder ladder, String answer, OpenCase c) {
+        Optional<LadderWalk> walk =
+                Optional.ofNullable(answer).map(a -> LadderWalk.of(c.catalogue(), ladder, a, c.findings()));
+        Optional<LadderWalk.Current> current = walk.flatMap(LadderWalk::current);
+        Optional<Ladder.Step.End> end = walk.flatMap(LadderWalk::end);
+        return new LadderView(
+                ladder.id(),
+                ladder.name(),
+                ladder.question(),
+                List.copyOf(ladder.answers().keySet()),
+                LadderStart.answer(ladder, c.findings()).orElse(null),
+                answer,
+                walk.map(LadderWalk::taken).orElse(List.of()).stream()
+                        .map(s -> new LadderStep(s.test(), s.outcome()))
+                        .toList(),
+                current.map(LadderWalk.Current::test).orElse(null),
+                current.map(LadderWalk.Current::unclear).orElse(false),
+                end.isPresent(),
+                end.map(Ladder.Step.End::suspect).orElse(List.of()),
+                end.map(Ladder.Step.End::reading).orElse(""));
+    }
+}

@@ -1,0 +1,52 @@
+package lexicor.server.cases;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.planning.Proposal;
+import lexicor.core.planning.RunningOrder;
+import lexicor.server.cases.CaseViews.PlanView;
+import lexicor.server.standing.Basis;
+
+/** The running order of a case: its own, or the one proposed for its complaint and candidates (method M16). */
+public final class CasePlan {
+    private CasePlan() {}
+
+    /** The one that is followed now. */
+    public static PlanView of(OpenCase c) {
+        if (!c.record().plan.isEmpty()) {
+            return new PlanView(true, List.copyOf(c.record().plan));
+        }
+        List<Proposal.Suspect> suspects = c.bedside().conditions().stream()
+                .map(k -> new Proposal.Suspect(k.id(), k.pretest()))
+                .toList();
+        Set<String> proposed =
+                Proposal.tests(c.catalogue(), c.basis().evidence(), c.bedside().regions(), suspects);
+        return new PlanView(false, inOrder(proposed, c.basis()));
+    }
+
+    /** Those of the tests done that are to be done again, in the order of this visit; others after it in the best order. */
+    public static List<String> again(OpenCase c) {
+        Set<String> done = c.readings().tests();
+        List<String> order = new ArrayList<>(of(c).tests());
+        order.retainAll(done);
+        Set<String> others = new HashSet<>(done);
+        order.forEach(others::remove);
+        order.addAll(inOrder(others, c.basis()));
+        return order;
+    }
+
+    /** The tests in the order that spares the patient most, each in the department's variant. */
+    public static List<String> inOrder(Collection<String> tests, Basis basis) {
+        List<ClinicalTest> asDone = basis.catalogue().tests().stream()
+                .filter(t -> tests.contains(t.id()))
+                .map(t -> t.variant(basis.department().variants().getOrDefault(t.id(), ""))
+                        .map(t::done)
+                        .orElse(t))
+                .toList();
+        return RunningOrder.of(asDone).stream().map(ClinicalTest::id).toList();
+    }
+}

@@ -1,0 +1,131 @@
+package lexicor.server.cases;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Complaint;
+import lexicor.core.examination.Findings;
+import lexicor.core.examination.Readings;
+import lexicor.core.examination.Side;
+import lexicor.core.weighing.BedsideCase;
+import lexicor.core.weighing.CaseToWeigh;
+import lexicor.core.weighing.Suspicion;
+import lexicor.core.weighing.WeighedCase;
+import lexicor.core.weighing.WeighedCondition;
+import lexicor.core.weighing.Weighing;
+import lexicor.server.standing.Basis;
+
+/**
+ * A case as one request sees it: its record, what it is judged by (the content and the settings in force for it, today's or
+ * those it was closed with), and what its taps come to. Made once and passed on, so that every answer about it is of one piece.
+ * Immutable; the record in it is read and not written.
+ */
+public final class OpenCase {
+    private final CaseRecord record;
+    private final Basis basis;
+    private final List<TapRecord> taps;
+    private final Map<String, String> goneAhead;
+    private final Readings readings;
+    private final BedsideCase bedside;
+    /** Weighed when it is first asked for; whoever asks twice gets the same. */
+    private WeighedCase weighed;
+
+    private List<WeighedCondition> ranked;
+
+    /**
+     * @param taps of the visit that stand, in the order they were made
+     * @param goneAhead the reasons for going ahead with blocked tests at the visit, by test
+     */
+    OpenCase(CaseRecord record, Basis basis, List<TapRecord> taps, Map<String, String> goneAhead) {
+        this.record = record;
+        this.basis = basis;
+        this.taps = List.copyOf(taps);
+        this.goneAhead = Map.copyOf(goneAhead);
+        readings = Taken.readings(taps, basis.catalogue());
+        bedside = CaseAssembly.bedside(record, readings, basis.catalogue());
+    }
+
+    public CaseRecord record() {
+        return record;
+    }
+
+    public Basis basis() {
+        return basis;
+    }
+
+    public Catalogue catalogue() {
+        return basis.catalogue();
+    }
+
+    public List<TapRecord> taps() {
+        return taps;
+    }
+
+    /** Why somebody went ahead with a blocked test at this visit. */
+    Optional<String> goneAheadWith(String test) {
+        return Optional.ofNullable(goneAhead.get(test));
+    }
+
+    public Readings readings() {
+        return readings;
+    }
+
+    public BedsideCase bedside() {
+        return bedside;
+    }
+
+    public Findings findings() {
+        return bedside.findings();
+    }
+
+    public Side involved() {
+        return CaseAssembly.involved(record);
+    }
+
+    /** What the same taps come to by another content. */
+    public Findings read(Catalogue other) {
+        return other == catalogue()
+                ? findings()
+                : CaseAssembly.bedside(record, Taken.readings(taps, other), other)
+                        .findings();
+    }
+
+    /** The complaint's name, or its id where the content does not know it. */
+    public String complaintName() {
+        return catalogue().complaint(record.complaint).map(Complaint::name).orElse(record.complaint);
+    }
+
+    /** The same findings with other steps of suspicion, by condition. */
+    public BedsideCase suspecting(Map<String, Suspicion> suspicions) {
+        return new BedsideCase(
+                CaseAssembly.candidates(record, suspicions, catalogue()),
+                bedside.findings(),
+                bedside.regions(),
+                bedside.precautions());
+    }
+
+    /** The case with the content and its figures, ready to weigh. */
+    public CaseToWeigh toWeigh() {
+        return bedside.against(catalogue(), basis.evidence(), basis.settings());
+    }
+
+    /** Where it stands, with what could be tested next. */
+    public WeighedCase weighed() {
+        if (weighed == null) {
+            weighed = Weighing.weigh(toWeigh(), basis.school());
+        }
+        return weighed;
+    }
+
+    /** Where it stands, without working out what could be tested next. */
+    public List<WeighedCondition> ranked() {
+        if (weighed != null) {
+            return weighed.conditions();
+        }
+        if (ranked == null) {
+            ranked = Weighing.rank(toWeigh(), basis.school());
+        }
+        return ranked;
+    }
+}

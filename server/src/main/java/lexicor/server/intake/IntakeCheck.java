@@ -1,0 +1,99 @@
+package lexicor.server.intake;
+
+import java.util.HashSet;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.HistoryItem;
+import lexicor.core.catalogue.WarningSign;
+import lexicor.core.planning.Precaution;
+import lexicor.server.cases.Intake;
+import lexicor.server.problems.Refusal;
+
+/** Refuses an intake or a code that cannot be used, naming the field. */
+public final class IntakeCheck {
+    private static final Pattern CODE = Pattern.compile("[A-Z]{1,4}-[0-9]{1,6}");
+    private static final int MAX_MECHANISM = 400;
+    private static final int MAX_CANDIDATES = 50;
+
+    private final Catalogue catalogue;
+
+    /**
+     * @param catalogue the content that the case is judged by
+     */
+    public IntakeCheck(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    public static void code(String code) {
+        if (!CODE.matcher(code).matches()) {
+            throw Refusal.field("code", "expected up to four capital letters, a dash and a number, never a name");
+        }
+    }
+
+    public void intake(Intake intake) {
+        complaint(intake.complaint());
+        present("intake.involvedSide", intake.involvedSide(), "left or right");
+        present("intake.setting", intake.setting(), "community, sports or specialist");
+        if (intake.mechanism() == null || intake.mechanism().length() > MAX_MECHANISM) {
+            throw Refusal.field("intake.mechanism", "expected a text of at most " + MAX_MECHANISM + " characters");
+        }
+        candidates(intake);
+        if (intake.answers() == null) {
+            throw Refusal.field("intake.answers", "missing; expected an object, which may be empty");
+        }
+        if (intake.precautions() == null
+                || !intake.precautions().stream()
+                        .allMatch(id -> Precaution.withId(String.valueOf(id)).isPresent())) {
+            throw Refusal.field("intake.precautions", "expected a list of precautions, which may be empty");
+        }
+        Set<String> signs = catalogue.warnings().stream().map(WarningSign::id).collect(Collectors.toSet());
+        if (intake.warnings() == null || !signs.containsAll(intake.warnings())) {
+            throw Refusal.field("intake.warnings", "expected a list of warning signs, which may be empty");
+        }
+        intake.answers().forEach((item, answer) -> {
+            HistoryItem known = catalogue.historyItem(item).orElse(null);
+            if (known == null || known.fromAgeBand() || answer == null) {
+                throw Refusal.field(
+                        "intake.answers." + item, "expected a question of the catalogue, answered true or false");
+            }
+        });
+    }
+
+    void complaint(String complaint) {
+        if (complaint == null || catalogue.complaint(complaint).isEmpty()) {
+            throw Refusal.field("complaint", "there is no complaint " + complaint);
+        }
+    }
+
+    static void present(String field, Object value, String expected) {
+        if (value == null) {
+            throw Refusal.field(field, "missing; expected " + expected);
+        }
+    }
+
+    private void candidates(Intake intake) {
+        if (intake.candidates() == null || intake.candidates().size() > MAX_CANDIDATES) {
+            throw Refusal.field("intake.candidates", "expected at most " + MAX_CANDIDATES + " candidates");
+        }
+        Set<String> seen = new HashSet<>();
+        for (int i = 0; i < intake.candidates().size(); i++) {
+            Intake.CandidateChoice c = intake.candidates().get(i);
+            String field = "intake.candidates[" + i + "]";
+            if (c == null
+                    || c.condition() == null
+                    || catalogue.condition(c.condition()).isEmpty()) {
+                throw Refusal.field(field + ".condition", "there is no such condition");
+            }
+            if (!seen.add(c.condition())) {
+                throw Refusal.field(field + ".condition", c.condition() + " is given twice");
+            }
+            if (c.baseRate() != null && !(c.baseRate() > 0 && c.baseRate() < 1)) {
+                throw Refusal.field(
+                        field + ".baseRate", "expected a probability strictly between 0 and 1, found " + c.baseRate());
+            }
+            present(field + ".suspicion", c.suspicion(), "a step of suspicion");
+        }
+    }
+}

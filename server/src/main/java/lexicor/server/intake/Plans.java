@@ -1,0 +1,93 @@
+package lexicor.server.intake;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Ladder;
+import lexicor.server.cases.CaseBasis;
+import lexicor.server.cases.CaseDoor;
+import lexicor.server.cases.CasePage;
+import lexicor.server.cases.CasePlan;
+import lexicor.server.cases.CaseRecord;
+import lexicor.server.cases.CaseStore;
+import lexicor.server.cases.CaseViews.CaseView;
+import lexicor.server.intake.IntakeViews.LadderChange;
+import lexicor.server.intake.IntakeViews.PlanChange;
+import lexicor.server.problems.Refusal;
+import lexicor.server.standing.Basis;
+import lexicor.server.time.Moments;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps a case's own running order, and the ladders that somebody walks. */
+@Service
+class Plans {
+    private final CaseStore cases;
+    private final CaseDoor door;
+    private final CaseBasis basis;
+    private final CasePage page;
+    private final Moments moments;
+
+    Plans(CaseStore cases, CaseDoor door, CaseBasis basis, CasePage page, Moments moments) {
+        this.cases = cases;
+        this.door = door;
+        this.basis = basis;
+        this.page = page;
+        this.moments = moments;
+    }
+
+    /** Saves a running order made from the stored version. */
+    @Transactional
+    public CaseView save(String code, PlanChange change) {
+        CaseRecord stored = door.lockForRecording(code, change.version());
+        List<String> tests = checked(change.tests(), change.arrange(), basis.of(stored));
+        stored.plan.clear();
+        stored.plan.addAll(tests);
+        return saved(stored);
+    }
+
+    private static List<String> checked(List<String> tests, boolean arrange, Basis used) {
+        if (tests == null) {
+            throw Refusal.field("tests", "missing; expected a list, empty to follow the proposed order");
+        }
+        Set<String> seen = new HashSet<>();
+        for (String id : tests) {
+            if (id == null || used.catalogue().test(id).isEmpty()) {
+                throw Refusal.field("tests", "there is no test " + id);
+            }
+            if (!seen.add(id)) {
+                throw Refusal.field("tests", id + " is listed twice");
+            }
+        }
+        return arrange ? CasePlan.inOrder(seen, used) : tests;
+    }
+
+    /** Starts a ladder with an answer to its question, or leaves it. */
+    @Transactional
+    public CaseView walk(String code, String ladder, LadderChange change) {
+        CaseRecord stored = door.lockForRecording(code, change.version());
+        checkAnswer(basis.of(stored).catalogue(), ladder, change.answer());
+        if (change.answer() == null) {
+            stored.ladders.remove(ladder);
+        } else {
+            stored.ladders.put(ladder, change.answer());
+        }
+        return saved(stored);
+    }
+
+    private static void checkAnswer(Catalogue catalogue, String id, String answer) {
+        Ladder ladder = catalogue.ladders().stream()
+                .filter(l -> l.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("There is no ladder " + id + "."));
+        if (answer != null && !ladder.answers().containsKey(answer)) {
+            throw Refusal.field("answer", "expected one of " + ladder.answers().keySet() + ", found " + answer);
+        }
+    }
+
+    private CaseView saved(CaseRecord stored) {
+        stored.updatedAt = moments.now();
+        return page.of(cases.saveAndFlush(stored));
+    }
+}

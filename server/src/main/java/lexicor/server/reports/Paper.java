@@ -1,0 +1,51 @@
+package lexicor.server.reports;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import lexicor.server.reports.ReportViews.ReportView;
+import lexicor.server.reports.ReportViews.Section;
+
+/**
+ * A report as it goes on paper or out of the program: what stands above its sections and below them, once for every form.
+ *
+ * @param fileName without its ending
+ * @param heading the line of the case
+ * @param isForPatient whether it is written large
+ * @param isDraft whether nobody has signed it off
+ * @param signature empty on a draft
+ */
+record Paper(
+        String fileName,
+        String code,
+        String title,
+        String heading,
+        boolean isForPatient,
+        boolean isDraft,
+        List<Section> sections,
+        String signature) {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
+
+    /**
+     * @param dates whether dates are written; without them the visit's number stands alone
+     * @param zone by which days are told apart
+     */
+    static Paper of(String code, ReportView report, boolean dates, ZoneId zone) {
+        boolean signed = report.signedBy() != null;
+        return new Paper(
+                code + "-" + report.kind().id(),
+                code,
+                report.title(),
+                "Case " + code + ", visit " + report.visit() + day(report.madeAt(), dates, zone),
+                report.kind() == ReportKind.PATIENT,
+                !signed,
+                report.sections(),
+                signed ? "Signed off by " + report.signedBy() + day(report.signedAt(), dates, zone) : "");
+    }
+
+    private static String day(Instant at, boolean dates, ZoneId zone) {
+        return dates ? ", " + DAY.format(at.atZone(zone)) : "";
+    }
+}

@@ -1,0 +1,30 @@
+package lexicor.server.settings;
+
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Settings as they are stored; what settings of an earlier time do not say is as it is to begin with. */
+public final class SettingsJson {
+    private static final JsonMapper JSON = JsonMapper.shared();
+
+    private static final ObjectNode FIRST = (ObjectNode)
+            JSON.readTree(
+                    """
+            {"version":0,"school":"overlap-aware","highBias":"corrected","familyOverlap":0.45,"generalOverlap":0.2,
+             "deficitPercent":15,"shortDegrees":10,"headStartPercent":0,"shareAll":false,"lockMinutes":10,
+             "retentionDays":30,"checkedOnly":false,"recordSystem":"","insideHost":"","secondFactor":"off",
+             "codePrefix":"HB","timeZone":"","why":"","errors":{},"variants":{}}
+            """);
+
+    private SettingsJson() {}
+
+    public static DepartmentSettings read(String stored) {
+        ObjectNode whole = FIRST.deepCopy();
+        whole.setAll((ObjectNode) JSON.readTree(stored));
+        return JSON.treeToValue(whole, DepartmentSettings.class);
+    }
+
+    public static String write(DepartmentSettings settings) {
+        return JSON.writeValueAsString(settings);
+    }
+}

@@ -1,0 +1,254 @@
+package lexicor.server.standing;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.CountHabit;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.examination.Finding;
+import lexicor.core.examination.Outcome;
+import lexicor.core.planning.Precaution;
+import lexicor.core.planning.Restraint;
+import lexicor.core.weighing.BedsideCase;
+import lexicor.core.weighing.Candidate;
+import lexicor.core.weighing.Doubts;
+import lexicor.core.weighing.Explanation;
+import lexicor.core.weighing.Hundred;
+import lexicor.core.weighing.NextTest;
+import lexicor.core.weighing.School;
+import lexicor.core.weighing.Status;
+import lexicor.core.weighing.UncheckedShare;
+import lexicor.core.weighing.WeighedCase;
+import lexicor.core.weighing.WeighedCondition;
+import lexicor.core.weighing.Weighing;
+import lexicor.core.weighing.WeighingSettings;
+import lexicor.server.standing.Standing.ConditionStanding;
+import lexicor.server.standing.Standing.Effect;
+import lexicor.server.standing.Standing.LeftView;
+import lexicor.server.standing.Standing.NextTestView;
+
+/** What a weighing comes to, as the pages show it. */
+public final class Standings {
+    private static final int NEXT_SHOWN = 8;
+    private static final int EFFECTS_SHOWN = 3;
+
+    private Standings() {}
+
+    /** The conditions in order, without what could be tested next. */
+    public static List<ConditionStanding> conditions(List<WeighedCondition> ranked, Catalogue catalogue) {
+        return ranked.stream().map(c -> condition(c, catalogue)).toList();
+    }
+
+    /** The case weighed in full. */
+    public static Weighed weighed(BedsideCase bedside, Basis basis, WeighedCase result) {
+        WeighingSettings settings = basis.settings();
+        Map<String, List<Weighed.LedgerRowView>> ledgers = new LinkedHashMap<>();
+        LedgerView view = new LedgerView(basis.catalogue(), basis.evidence(), bedside.findings());
+        result.conditions().forEach(c -> ledgers.put(c.id(), view.rows(c)));
+        boolean clustersSpeak =
+                result.conditions().stream().flatMap(c -> c.ledger().stream()).anyMatch(LedgerView::isSpeakingCluster);
+        List<Weighed.SchoolView> schools = result.schools().entrySet().stream()
+                .map(e -> new Weighed.SchoolView(
+                        e.getKey(),
+                        schoolName(e.getKey()),
+                        e.getKey() != School.PUBLISHED_CLUSTERS || clustersSpeak,
+                        e.getValue()))
+                .toList();
+        return new Weighed(
+                standing(bedside, basis, result),
+                ledgers,
+                schools,
+                new Weighed.Method(
+                        basis.department().school(),
+                        settings.familyOverlap(),
+                        settings.generalOverlap(),
+                        settings.highBias()),
+                bias(bedside, basis, result),
+                reasons(bedside, basis, result),
+                counts(bedside, basis.catalogue()),
+                null);
+    }
+
+    private static Map<String, Weighed.ReasonsView> reasons(BedsideCase bedside, Basis basis, WeighedCase result) {
+        EvidenceBase known = basis.evidence();
+        Explanation explanation =
+                Explanation.of(bedside.against(basis.catalogue(), known, basis.settings()), basis.school());
+        Map<String, Weighed.ReasonsView> reasons = new LinkedHashMap<>();
+        for (WeighedCondition c : result.conditions()) {
+            reasons.put(
+                    c.id(),
+                    new Weighed.ReasonsView(
+                            explanation.path(c.id()).stream()
+                                    .map(s -> new Weighed.PathStepView(s.id(), s.from(), s.to()))
+                                    .toList(),
+                            Doubts.of(c, known, explanation).stream()
+                                    .map(d -> DoubtSentence.of(d, basis.catalogue()))
+                                    .toList(),
+                            c.posttestFrom(c.pretest() / 2),
+                            c.pretest() < 0.5 ? c.posttestFrom(2 * c.pretest()) : null,
+                            people(c.pretest(), c),
+                            people(c.posttest(), c),
+                            UncheckedShare.of(c, known)));
+        }
+        return reasons;
+    }
+
+    /** Before and after of the same number of people, so that the two can be compared. */
+    private static Weighed.PeopleView people(double probability, WeighedCondition c) {
+        int outOf = Math.max(Hundred.people(c.pretest()), Hundred.people(c.posttest()));
+        return new Weighed.PeopleView(outOf, (int) Math.round(outOf * probability));
+    }
+
+    private static List<Weighed.CountView> counts(BedsideCase bedside, Catalogue catalogue) {
+        Set<String> candidates =
+                bedside.conditions().stream().map(Candidate::id).collect(Collectors.toSet());
+        return catalogue.counts().stream()
+                .filter(c -> candidates.contains(c.condition()))
+                .map(c -> count(c, bedside, catalogue))
+                .toList();
+    }
+
+    private static Weighed.CountView count(CountHabit habit, BedsideCase bedside, Catalogue catalogue) {
+        int positives = 0;
+        int done = 0;
+        for (String member : habit.members()) {
+            Outcome outcome =
+                    bedside.findings().of(member).map(Finding::outcome).orElse(Outcome.NOT_DONE);
+            positives += outcome == Outcome.POSITIVE ? 1 : 0;
+            done += outcome == Outcome.POSITIVE || outcome == Outcome.NEGATIVE ? 1 : 0;
+        }
+        return new Weighed.CountView(
+                habit.name(),
+                catalogue.condition(habit.condition()).orElseThrow().name(),
+                positives,
+                done,
+                habit.members().size(),
+                habit.atLeast(),
+                positives >= habit.atLeast(),
+                habit.note());
+    }
+
+    /** What every way would make of the case; the way in use is weighed already. */
+    private static Weighed.BiasView bias(BedsideCase bedside, Basis basis, WeighedCase inUse) {
+        HighBias used = basis.settings().highBias();
+        List<Weighed.BiasResult> results = Arrays.stream(HighBias.values())
+                .map(way -> biasResult(
+                        way, basis.catalogue(), way == used ? inUse.conditions() : ranked(bedside, basis.taking(way))))
+                .toList();
+        long orders = results.stream()
+                .map(r -> r.order().stream().map(Weighed.BiasPlace::condition).toList())
+                .distinct()
+                .count();
+        return new Weighed.BiasView(
+                basis.department().highBias(), basis.ofCase().orElse(null), orders > 1, results);
+    }
+
+    private static Weighed.BiasResult biasResult(HighBias way, Catalogue catalogue, List<WeighedCondition> weighed) {
+        return new Weighed.BiasResult(
+                way,
+                weighed.stream()
+                        .map(c -> new Weighed.BiasPlace(
+                                c.id(),
+                                catalogue.condition(c.id()).orElseThrow().name(),
+                                c.pretest(),
+                                c.posttest()))
+                        .toList());
+    }
+
+    private static List<WeighedCondition> ranked(BedsideCase bedside, Basis basis) {
+        return Weighing.rank(bedside.against(basis.catalogue(), basis.evidence(), basis.settings()), basis.school());
+    }
+
+    /** Where the case stands. */
+    public static Standing standing(BedsideCase bedside, Basis basis, WeighedCase result) {
+        Catalogue catalogue = basis.catalogue();
+        Set<String> done = bedside.findings().testsDone(catalogue);
+        return new Standing(
+                conditions(result.conditions(), catalogue),
+                result.rankingDependsOnSchool(),
+                reachable(bedside, catalogue, result).stream()
+                        .filter(t -> t.gain() > 0)
+                        .limit(NEXT_SHOWN)
+                        .map(t -> next(t, result, done, catalogue))
+                        .toList(),
+                result.settled(),
+                Restraint.of(catalogue, bedside.findings(), result).stream()
+                        .map(l -> new LeftView(l.test(), l.kind(), l.words()))
+                        .toList());
+    }
+
+    private static ConditionStanding condition(WeighedCondition c, Catalogue catalogue) {
+        Condition condition = catalogue.condition(c.id()).orElseThrow();
+        return new ConditionStanding(
+                c.id(),
+                condition.name(),
+                c.rank(),
+                c.pretest(),
+                c.posttest(),
+                c.average().low(),
+                c.average().high(),
+                c.newClinic().low(),
+                c.newClinic().high(),
+                c.probabilityFirst(),
+                c.verdict(),
+                c.borderline(),
+                condition.ruleOut(),
+                condition.act(),
+                (int) c.ledger().stream()
+                        .filter(r -> r.status() == Status.COUNTED)
+                        .count());
+    }
+
+    /** The next tests that can be come to: what has to come first is done, or not blocked. */
+    public static List<NextTest> reachable(BedsideCase bedside, Catalogue catalogue, WeighedCase result) {
+        Set<String> done = bedside.findings().testsDone(catalogue);
+        return result.nextTests().stream()
+                .filter(t -> Precaution.isReachable(
+                        catalogue, catalogue.testOf(t.id()).orElseThrow(), done, bedside.precautions()))
+                .toList();
+    }
+
+    private static NextTestView next(NextTest next, WeighedCase result, Set<String> done, Catalogue catalogue) {
+        ClinicalTest test = catalogue.testOf(next.id()).orElseThrow();
+        List<Effect> effects = result.conditions().stream()
+                .map(c -> new Effect(
+                        c.id(),
+                        catalogue.condition(c.id()).orElseThrow().name(),
+                        c.posttest(),
+                        next.ifPositive().get(c.id()),
+                        next.ifNegative().get(c.id())))
+                .filter(e -> e.ifPositive() != e.ifNegative())
+                .sorted(Comparator.comparingDouble(e -> e.ifNegative() - e.ifPositive()))
+                .limit(EFFECTS_SHOWN)
+                .toList();
+        return new NextTestView(
+                next.id(),
+                test.id(),
+                test.name(),
+                catalogue.criterion(next.id()).orElseThrow().label(),
+                test.position(),
+                test.minutes(),
+                test.provocation(),
+                next.gain(),
+                next.gainPerMinute().isPresent() ? next.gainPerMinute().getAsDouble() : null,
+                test.after().stream().filter(t -> !done.contains(t)).findFirst().orElse(null),
+                effects);
+    }
+
+    private static String schoolName(School school) {
+        return switch (school) {
+            case INDEPENDENT -> "Each counts in full";
+            case OVERLAP_AWARE -> "Overlap counted";
+            case STRONGEST_PER_FAMILY -> "Strongest of a family";
+            case PUBLISHED_CLUSTERS -> "Clusters only";
+        };
+    }
+}

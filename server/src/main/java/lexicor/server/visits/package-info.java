@@ -1,0 +1,2 @@
+/** A case over several visits. */
+package lexicor.server.visits;

@@ -1,0 +1,53 @@
+package lexicor.server.deletion;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.UUID;
+import lexicor.server.Caller.Answer;
+import lexicor.server.Running;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** A case can be taken out of the records, and after the retention time out of the history. */
+class DeletionTest {
+    @RegisterExtension
+    static final Running LEXICOR = Running.empty();
+
+    @Test
+    void aCaseIsDeletedInTwoStepsAndLeavesAStone() {
+        String code = "/api/cases/"
+                + LEXICOR.post("/api/cases", "{\"complaint\":\"shoulder-slipping\",\"involvedSide\":\"right\"}")
+                        .body()
+                        .get("code")
+                        .asString();
+        Answer noReason = LEXICOR.post(code + "/deletion", "{\"reason\":\"no\"}");
+        assertThat(noReason.status()).isEqualTo(422);
+        assertThat(LEXICOR.delete(code + "?confirmation=" + UUID.randomUUID()).status())
+                .isEqualTo(409);
+        String confirmation = LEXICOR.post(code + "/deletion", "{\"reason\":\"Opened twice by mistake\"}")
+                .body()
+                .get("confirmation")
+                .asString();
+        assertThat(LEXICOR.get(code).status()).isEqualTo(200);
+        assertThat(LEXICOR.delete(code + "?confirmation=" + confirmation).status())
+                .isEqualTo(204);
+        assertThat(LEXICOR.get(code).status()).isEqualTo(404);
+        String name = code.substring(code.lastIndexOf('/') + 1);
+        assertThat(LEXICOR.get("/api/cases").body().toString()).doesNotContain(name);
+        assertThat(LEXICOR.get("/api/history").body().toString()).contains(name, "Opened twice by mistake");
+
+        JsonNode settings = LEXICOR.get("/api/settings").body();
+        LEXICOR.put(
+                "/api/settings",
+                settings.toString()
+                        .replace("\"retentionDays\":30", "\"retentionDays\":0")
+                        .replace("\"why\":\"\"", "\"why\":\"For a try\""));
+        LEXICOR.part(Deletion.class).removeForGood();
+        assertThat(LEXICOR.get("/api/history").body().toString()).contains("removed for good");
+        assertThat(LEXICOR.count("select count(*) from examination_case_aud where code = '" + name + "'"))
+                .isZero();
+        assertThat(LEXICOR.count("select count(*) from tombstone where code = '" + name + "'"))
+                .isEqualTo(1);
+    }
+}
