@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Random;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Evidence;
-import lexicor.core.evidence.Logit;
+import lexicor.core.numbers.Logit;
 import lexicor.core.weighing.CaseToWeigh;
 import lexicor.core.weighing.RecordedFinding;
 import lexicor.core.weighing.Result;

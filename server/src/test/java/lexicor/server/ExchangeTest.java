@@ -147,7 +147,7 @@ class ExchangeTest {
     @Test
     void everyFileKeepsToThePublishedSchema() throws IOException {
         JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
-                .getSchema(Files.readString(Running.root().resolve("docs/case-file.schema.json")));
+                .getSchema(Files.readString(Running.root().resolve("server/src/main/resources/case-file.schema.json")));
         for (String code : codes()) {
             for (boolean dates : List.of(true, false)) {
                 assertThat(schema.validate(file(CLINIC, code, dates).toString(), InputFormat.JSON))
@@ -198,7 +198,7 @@ class ExchangeTest {
     void whatIsNoCaseIsRefusedByItsField() {
         ObjectNode file = file(CLINIC, "HB-003", true);
         for (String[] wrong : new String[][] {
-            {"\"version\":1", "\"version\":7", "format"},
+            {"\"version\":1", "\"version\":7", "version"},
             {"\"complaint\":\"", "\"complaint\":\"no-", "complaint"},
             {"\"involvedSide\":\"left\"", "\"involvedSide\":\"top\"", "involvedSide"},
             {"\"involvedSide\":\"right\"", "\"involvedSide\":\"top\"", "involvedSide"},

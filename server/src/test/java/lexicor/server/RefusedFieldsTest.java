@@ -42,12 +42,12 @@ class RefusedFieldsTest {
             "shoulder-pain"                | "shoulder-joy"                   | complaint                        | there is no complaint
             "involvedSide":"left"          | "involvedSide":"top"             | intake.involvedSide              | expected left or right
             "dominantSide":"right"         | "dominantSide":"both"            | intake.dominantSide              | expected left or right
-            "46-64"                        | "46-65"                          | intake.ageBand                   | there is no age band
+            "46-64"                        | "46-65"                          | intake.ageBand                   | expected under-18
             "community"                    | "harbour"                        | setting                          | expected community
             "mechanism":""                 | "mechanism":null                 | intake.mechanism                 | at most 400
             "frozen-shoulder"              | "frozen-knee"                    | intake.candidates[0].condition   | no such condition
             "baseRate":0.2                 | "baseRate":1                     | intake.candidates[0].baseRate    | strictly between 0 and 1
-            "as-usual"                     | "quite"                          | intake.candidates[0].suspicion   | no step of suspicion
+            "as-usual"                     | "quite"                          | intake.candidates[0].suspicion   | expected far-less-likely
             [{"condition"                  | [{"condition":"frozen-shoulder","suspicion":"as-usual"},{"condition" | intake.candidates[1].condition | given twice
             "candidates"                   | "candidates":null,"highBias":"low","candidates" | intake.highBias   | expected corrected
             {"history/night-pain":true}    | null                             | intake.answers                   | missing

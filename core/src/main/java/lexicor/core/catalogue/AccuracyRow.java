@@ -25,7 +25,9 @@ public record AccuracyRow(
         String bias,
         String confidence,
         String note) {
-    public static final List<String> BIASES = List.of("low", "unclear", "high");
+    public static final String UNCLEAR = "unclear";
+    public static final String HIGH = "high";
+    public static final List<String> BIASES = List.of("low", UNCLEAR, HIGH);
     public static final List<String> CONFIDENCES = List.of("high", "medium");
 
     /** A judgement weighs at most as much as a study with this many people on each side; a working limit of ours. */
@@ -57,6 +59,11 @@ public record AccuracyRow(
 
     /** What tells a row from every other: a study gives one figure for a pair. */
     public record Key(String criterion, String condition, String source, int year) {}
+
+    /** Whether its design inflates accuracy (method M2). */
+    public boolean isAtHighRisk() {
+        return bias.equals(HIGH);
+    }
 
     public Key key() {
         return new Key(criterion, condition, source, year);

@@ -1,11 +1,13 @@
 package lexicor.core.catalogue;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
  * A published rule on a set of criteria for one condition (method M5).
  *
  * @param accuracy what the publication prints for the rule as a whole; empty for strata, which carry their own
+ * @param bias of that study: low, unclear or high
  */
 public record Cluster(
         String id,
@@ -14,6 +16,7 @@ public record Cluster(
         List<String> members,
         ClusterRule rule,
         List<Figures> accuracy,
+        String bias,
         Citation citation) {
 
     /**
@@ -26,7 +29,12 @@ public record Cluster(
 
     /** The cluster's content as a short name; it differs as soon as anything that is weighed does. */
     public String fingerprint() {
-        return Fingerprint.of(List.of(
+        List<String> content = new ArrayList<>(List.of(
                 "cluster", id, condition, members.toString(), rule.toString(), accuracy.toString(), citation.source()));
+        if (!bias.equals(AccuracyRow.UNCLEAR)) {
+            // What was signed off before clusters stated their bias stays signed off.
+            content.add(bias);
+        }
+        return Fingerprint.of(content);
     }
 }

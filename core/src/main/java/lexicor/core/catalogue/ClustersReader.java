@@ -32,6 +32,7 @@ public final class ClustersReader {
                 members,
                 rule(entry, members.size()),
                 accuracy,
+                entry.optionalText("bias").map(b -> bias(entry, b)).orElse(AccuracyRow.UNCLEAR),
                 new Cluster.Citation(
                         entry.text("source"),
                         entry.text("confidence"),
@@ -40,6 +41,13 @@ public final class ClustersReader {
                         entry.optionalText("caution").orElse("")));
         entry.done();
         return cluster;
+    }
+
+    private static String bias(Entry entry, String bias) {
+        if (!AccuracyRow.BIASES.contains(bias)) {
+            throw entry.problem("bias", "expected low, unclear or high, found " + bias);
+        }
+        return bias;
     }
 
     private static CountHabit count(Entry listed) {

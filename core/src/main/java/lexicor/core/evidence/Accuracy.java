@@ -1,6 +1,8 @@
 package lexicor.core.evidence;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import lexicor.core.numbers.Interval;
+import lexicor.core.numbers.Logit;
 
 /**
  * The accuracy of a criterion for a condition, from one study or pooled over several (method M2).

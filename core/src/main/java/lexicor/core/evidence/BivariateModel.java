@@ -23,7 +23,10 @@ import org.hipparchus.optim.nonlinear.scalar.noderiv.SimplexOptimizer;
  */
 final class BivariateModel {
     private static final double LEAST_START_TAU2 = 0.01;
-    private static final double[] START_CORRELATIONS = {0, -0.6, 0.6};
+    private static final double[] START_CORRELATIONS = {0, -0.7, 0.7};
+    /** The DerSimonian-Laird values are taken as they are, and much smaller and larger. */
+    private static final double[] START_SCALES = {1, 0.2, 4};
+
     private static final int MAX_EVALUATIONS = 4000;
     private static final double VALUE_TOLERANCE = 1e-12;
 
@@ -38,13 +41,19 @@ final class BivariateModel {
 
     /** The fit with the best restricted likelihood; empty should the optimiser fail. */
     Optional<Fit> fit() {
-        double startSn = startSd(RandomEffects.pool(points, LogitPoint::sensitivity, LogitPoint::sensitivityVariance));
-        double startSp = startSd(RandomEffects.pool(points, LogitPoint::specificity, LogitPoint::specificityVariance));
+        double sn = RandomEffects.pool(points, LogitPoint::sensitivity, LogitPoint::sensitivityVariance)
+                .tau2();
+        double sp = RandomEffects.pool(points, LogitPoint::specificity, LogitPoint::specificityVariance)
+                .tau2();
         PointValuePair best = null;
         try {
-            for (double r : START_CORRELATIONS) {
-                double[] start = {startSn, r * startSp, Math.sqrt(1 - r * r) * startSp};
-                best = better(best, maximise(start, 0.3));
+            for (double scale : START_SCALES) {
+                for (double r : START_CORRELATIONS) {
+                    double[] start = {
+                        startSd(scale * sn), r * startSd(scale * sp), Math.sqrt(1 - r * r) * startSd(scale * sp)
+                    };
+                    best = better(best, maximise(start, 0.3));
+                }
             }
             best = better(best, maximise(best.getPoint(), 0.02));
         } catch (MathRuntimeException e) {
@@ -54,8 +63,8 @@ final class BivariateModel {
         return Double.isFinite(best.getValue()) ? Optional.of(gls.fit()) : Optional.empty();
     }
 
-    private static double startSd(RandomEffects margin) {
-        return Math.sqrt(Math.max(LEAST_START_TAU2, margin.tau2()));
+    private static double startSd(double tau2) {
+        return Math.sqrt(Math.max(LEAST_START_TAU2, tau2));
     }
 
     private static PointValuePair better(PointValuePair a, PointValuePair b) {

@@ -44,8 +44,9 @@ public final class EvidenceBase {
             if (checkedOnly && !catalogue.signOff(cluster).isChecked()) {
                 byCluster.put(cluster.id(), new Evidence.Unchecked());
             } else if (!cluster.accuracy().isEmpty()) {
+                boolean highRisk = cluster.bias().equals(AccuracyRow.HIGH);
                 List<Study> studies =
-                        cluster.accuracy().stream().map(f -> study(f, false)).toList();
+                        cluster.accuracy().stream().map(f -> study(f, highRisk)).toList();
                 byCluster.put(cluster.id(), Pooling.pool(studies, highBias));
             }
         }
@@ -90,6 +91,50 @@ public final class EvidenceBase {
         return asked.stream().filter(r -> !primary || r.kind() != Kind.POOLED).toList();
     }
 
+    /** Those of them that enter the pooled value: with both margins, and not left out for their risk of bias. */
+    public List<AccuracyRow> pooled(String criterion, String condition) {
+        return used(criterion, condition).stream()
+                .filter(r -> r.figures().specificity().isPresent())
+                .filter(r -> highBias != HighBias.LEFT_OUT || !r.isAtHighRisk())
+                .toList();
+    }
+
+    /**
+     * A study that a figure rests on.
+     *
+     * @param people with and without the condition; empty where either number is not known
+     */
+    public record Behind(OptionalDouble people, boolean highRiskOfBias) {
+        private static Behind of(Figures f, boolean highRisk) {
+            boolean known = f.diseased().isPresent() && f.healthy().isPresent();
+            return new Behind(
+                    known
+                            ? OptionalDouble.of(
+                                    f.diseased().getAsDouble() + f.healthy().getAsDouble())
+                            : OptionalDouble.empty(),
+                    highRisk);
+        }
+    }
+
+    /** The studies behind a pair's pooled value. */
+    public List<Behind> behind(String criterion, String condition) {
+        return pooled(criterion, condition).stream()
+                .map(r -> Behind.of(r.figures(), r.isAtHighRisk()))
+                .toList();
+    }
+
+    /** The study behind a cluster; none for one that a department designed and nobody has studied as a whole. */
+    public List<Behind> behindCluster(String id) {
+        Cluster cluster = catalogue.cluster(id).orElseThrow();
+        boolean highRisk = cluster.bias().equals(AccuracyRow.HIGH);
+        if (cluster.citation().designed()) {
+            return List.of();
+        }
+        return cluster.accuracy().isEmpty()
+                ? List.of(new Behind(OptionalDouble.empty(), highRisk))
+                : cluster.accuracy().stream().map(f -> Behind.of(f, highRisk)).toList();
+    }
+
     /** Whether somebody checked the row against its source. */
     public boolean isChecked(AccuracyRow row) {
         return catalogue.signOff(row).isChecked();
@@ -106,7 +151,7 @@ public final class EvidenceBase {
 
     private Evidence pool(List<AccuracyRow> all) {
         List<Study> studies = used(all).stream()
-                .map(r -> study(r.figures(), r.bias().equals("high")))
+                .map(r -> study(r.figures(), r.isAtHighRisk()))
                 .toList();
         return studies.isEmpty() ? new Evidence.Unchecked() : Pooling.pool(studies, highBias);
     }

@@ -4,6 +4,8 @@ import java.util.List;
 import lexicor.core.evidence.Accuracy.Method;
 import lexicor.core.evidence.Accuracy.Shown;
 import lexicor.core.evidence.Study.TwoByTwo;
+import lexicor.core.numbers.Interval;
+import lexicor.core.numbers.Logit;
 
 /** Pools the studies of one criterion and condition by the model that suits their number (method M2). */
 public final class Pooling {

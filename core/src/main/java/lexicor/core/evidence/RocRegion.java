@@ -2,6 +2,7 @@ package lexicor.core.evidence;
 
 import java.util.ArrayList;
 import java.util.List;
+import lexicor.core.numbers.Logit;
 
 /**
  * A 95 % region around a pooled value in ROC space: an ellipse on the logit scale,

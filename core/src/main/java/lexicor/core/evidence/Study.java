@@ -1,5 +1,7 @@
 package lexicor.core.evidence;
 
+import lexicor.core.numbers.Interval;
+
 /** What one study found for one criterion and condition. */
 public sealed interface Study {
     /** Size taken for a group whose size is not known (method M1). */

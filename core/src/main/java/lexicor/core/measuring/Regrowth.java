@@ -2,7 +2,7 @@ package lexicor.core.measuring;
 
 import java.util.List;
 import java.util.Locale;
-import lexicor.core.evidence.Interval;
+import lexicor.core.numbers.Interval;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.regression.SimpleRegression;
 

@@ -2,7 +2,7 @@ package lexicor.core.outcomes;
 
 import java.util.List;
 import java.util.function.ToDoubleFunction;
-import lexicor.core.evidence.Interval;
+import lexicor.core.numbers.Interval;
 
 /**
  * The area under the ROC curve with its interval by DeLong, DeLong and Clarke-Pearson (1988; method M13): the chance that

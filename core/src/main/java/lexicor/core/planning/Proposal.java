@@ -10,7 +10,7 @@ import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Ladder;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
-import lexicor.core.weighing.Worth;
+import lexicor.core.weighing.advice.Worth;
 
 /**
  * Which tests to propose for a patient. Looking and moving in the complaint's regions always; every test that a cluster of

@@ -10,8 +10,8 @@ import java.util.Map;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
-import lexicor.core.weighing.Explanation;
 import lexicor.core.weighing.NextTest;
+import lexicor.core.weighing.advice.SeveralTests;
 
 /**
  * The few tests that tell most within a time. Every set of at most {@value #LONGEST} of the {@value #CONSIDERED} tests with
@@ -36,7 +36,11 @@ public record ShortSequence(List<String> tests, List<String> criteria, double mi
      * @return of equal gain the shortest; nothing where no test that tells anything fits
      */
     public static ShortSequence of(
-            Catalogue catalogue, Explanation explanation, List<NextTest> next, Set<String> done, double withinMinutes) {
+            Catalogue catalogue,
+            SeveralTests explanation,
+            List<NextTest> next,
+            Set<String> done,
+            double withinMinutes) {
         return new Search(catalogue, explanation, done, withinMinutes).best(best(catalogue, next));
     }
 
@@ -53,7 +57,7 @@ public record ShortSequence(List<String> tests, List<String> criteria, double mi
 
     private static final class Search {
         private final Catalogue catalogue;
-        private final Explanation explanation;
+        private final SeveralTests explanation;
         private final Set<String> done;
         private final double withinMinutes;
         private final Map<String, Set<String>> informed = new HashMap<>();
@@ -62,7 +66,7 @@ public record ShortSequence(List<String> tests, List<String> criteria, double mi
 
         private ShortSequence best = NOTHING;
 
-        Search(Catalogue catalogue, Explanation explanation, Set<String> done, double withinMinutes) {
+        Search(Catalogue catalogue, SeveralTests explanation, Set<String> done, double withinMinutes) {
             this.catalogue = catalogue;
             this.explanation = explanation;
             this.done = done;

@@ -1,6 +1,5 @@
 package lexicor.core.weighfile;
 
-import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import lexicor.core.catalogue.AccuracyRow;
@@ -100,8 +99,8 @@ final class CaseWriter {
                     for (AccuracyRow row : evidence.used(criterion, condition)) {
                         ObjectNode node = JSON.objectNode().put("condition", condition);
                         figures(node, row.figures());
-                        if (row.bias().equals("high")) {
-                            node.put("bias", "high");
+                        if (row.isAtHighRisk()) {
+                            node.put("bias", AccuracyRow.HIGH);
                         }
                         rows.add(node);
                     }
@@ -116,7 +115,14 @@ final class CaseWriter {
         if (c.rule() instanceof ClusterRule.AtLeast rule) {
             node.put("atLeast", rule.positives());
             ArrayNode rows = node.putArray("accuracy");
-            figures(c.id()).forEach(f -> figures(rows.addObject(), f));
+            Cluster cluster = catalogue.cluster(c.id()).orElseThrow();
+            for (Figures f : cluster.accuracy()) {
+                ObjectNode row = rows.addObject();
+                figures(row, f);
+                if (cluster.bias().equals(AccuracyRow.HIGH)) {
+                    row.put("bias", AccuracyRow.HIGH);
+                }
+            }
         } else if (c.rule() instanceof ClusterRule.Strata strata) {
             ArrayNode rows = node.putArray("strata");
             for (int count = 0; count < strata.byCount().size(); count++) {
@@ -129,14 +135,6 @@ final class CaseWriter {
             }
         }
         return node;
-    }
-
-    private List<Figures> figures(String cluster) {
-        return catalogue.clusters().stream()
-                .filter(c -> c.id().equals(cluster))
-                .findFirst()
-                .map(Cluster::accuracy)
-                .orElse(List.of());
     }
 
     private static void figures(ObjectNode node, Figures f) {

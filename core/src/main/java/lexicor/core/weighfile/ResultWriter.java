@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Covariance;
-import lexicor.core.evidence.Interval;
+import lexicor.core.numbers.Interval;
 import lexicor.core.weighing.ClusterDesign;
 import lexicor.core.weighing.LedgerRow;
 import lexicor.core.weighing.NextTest;

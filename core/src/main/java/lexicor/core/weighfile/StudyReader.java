@@ -14,7 +14,7 @@ import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
 import lexicor.core.evidence.Study;
 
-/** Reads rows of accuracy: four cells, or sensitivity, specificity and group sizes. */
+/** Reads rows of accuracy: four cells, two of them alone, or sensitivity, specificity and group sizes (method M1). */
 final class StudyReader {
     private static final double MAX_CELL = 1e9;
     private static final Map<String, Boolean> HIGH_RISK = Map.of("low", false, "unclear", false, "high", true);
@@ -63,11 +63,15 @@ final class StudyReader {
     private static Study fromCounts(Entry row, boolean highRisk) {
         double tp = row.number("tp", 0, MAX_CELL);
         double fn = row.number("fn", 0, MAX_CELL);
-        double fp = row.number("fp", 0, MAX_CELL);
-        double tn = row.number("tn", 0, MAX_CELL);
         if (tp + fn == 0) {
             throw row.problem("tp", "expected at least one person with the condition (tp + fn above 0)");
         }
+        if (!row.has("fp") && !row.has("tn")) {
+            // Nobody without the condition: a sensitivity alone (method M1).
+            return new Study.SensitivityOnly(tp, fn, highRisk, false);
+        }
+        double fp = row.number("fp", 0, MAX_CELL);
+        double tn = row.number("tn", 0, MAX_CELL);
         if (fp + tn == 0) {
             throw row.problem("tn", "expected at least one person without the condition (fp + tn above 0)");
         }

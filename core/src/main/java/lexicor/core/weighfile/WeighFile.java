@@ -1,6 +1,7 @@
 package lexicor.core.weighfile;
 
 import java.util.List;
+import java.util.Map;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.document.Documents;
 import lexicor.core.document.Entry;
@@ -20,6 +21,12 @@ public final class WeighFile {
     /** Where the file of a whole case has the part that can be weighed. */
     private static final String CASE_TO_WEIGH = "weigh";
 
+    private static final String WHOLE_CASE = "lexicor-case";
+
+    /** What else a whole case's file has. */
+    private static final List<String> BESIDE = List.of(
+            "version", "code", "created", "intake", "visits", "plan", "ladders", "taps", "measured", "overrides");
+
     private WeighFile() {}
 
     /**
@@ -32,7 +39,7 @@ public final class WeighFile {
     public static ObjectNode answer(String name, String text) {
         Entry file = Documents.json(name, text);
         if (file.has("format")) {
-            return ResultWriter.weighed(Weighing.weigh(CaseReader.read(file.child(CASE_TO_WEIGH))));
+            return ResultWriter.weighed(Weighing.weigh(CaseReader.read(partOfWholeCase(file))));
         }
         if (file.has("pool")) {
             return pool(file);
@@ -59,6 +66,15 @@ public final class WeighFile {
      */
     public static ObjectNode write(CaseToWeigh given, Catalogue catalogue, EvidenceBase evidence) {
         return new CaseWriter(given, catalogue, evidence).write();
+    }
+
+    /** Of a whole case's file only the part to weigh is read here; anything that such a file has not is refused. */
+    private static Entry partOfWholeCase(Entry file) {
+        file.oneOf("format", Map.of(WHOLE_CASE, true), false);
+        Entry part = file.child(CASE_TO_WEIGH);
+        BESIDE.forEach(file::has);
+        file.done();
+        return part;
     }
 
     private static ObjectNode pool(Entry file) {

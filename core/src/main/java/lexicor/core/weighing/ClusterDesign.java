@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import lexicor.core.evidence.Logit;
+import lexicor.core.numbers.Logit;
+import lexicor.core.numbers.NormalTable;
+import lexicor.core.weighing.model.Nodes;
 
 /**
  * What a k-of-n rule would be worth (method M12): {@code P(at least k positive | D)} under the joint likelihood's model,

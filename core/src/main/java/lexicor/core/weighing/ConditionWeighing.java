@@ -1,50 +1,45 @@
 package lexicor.core.weighing;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import lexicor.core.evidence.Covariance;
-import lexicor.core.evidence.Interval;
-import lexicor.core.evidence.Logit;
+import lexicor.core.numbers.Interval;
+import lexicor.core.numbers.Logit;
+import lexicor.core.weighing.model.Item;
+import lexicor.core.weighing.model.Nodes;
+import lexicor.core.weighing.model.OverlapModel;
 
 /** One condition's weighing: what is counted, its posttest by every school, and how sure that is (method M4 to M8). */
-final class ConditionWeighing {
-    final Candidate candidate;
-    final Selection selection;
-    final Joint counted;
-    final double pretestLogit;
+public final class ConditionWeighing {
+    public final Candidate candidate;
+    public final Selection selection;
+    public final OverlapModel counted;
+    public final double pretestLogit;
     final double logRatio;
-    final double posttest;
+    public final double posttest;
     /** Standard deviation of the posttest's log-odds: how well the average is known. */
     final double sd;
     /** The same for a new clinic. */
     final double newClinicSd;
 
+    /** Everything that the school counts, before anything is set aside. */
+    final OverlapModel entered;
+
     private final School school;
     private final Nodes nodes;
-    private final Joint entered;
-    private final double overlapAwareLogRatio;
+    private final Map<School, Double> bySchool = new EnumMap<>(School.class);
 
     /**
-     * @param school the way to weigh that the standing follows; all four are computed whichever it is
+     * @param school the way to weigh that the standing follows; all are computed whichever it is
      */
-    ConditionWeighing(CaseToWeigh given, Families families, Nodes nodes, Candidate candidate, School school) {
+    public ConditionWeighing(CaseToWeigh given, Families families, Nodes nodes, Candidate candidate, School school) {
         this.candidate = candidate;
         this.school = school;
-        this.nodes = school == School.OVERLAP_AWARE ? nodes : Nodes.WITHOUT_OVERLAP;
+        this.nodes = school.rule().nodes(nodes);
         selection = new Selection(given, families, candidate.id());
-        Joint overlapAware = Joint.of(nodes, selection.entered);
-        if (school == School.OVERLAP_AWARE) {
-            entered = overlapAware;
-            counted = entered.settled();
-            overlapAwareLogRatio = counted.logRatio();
-        } else {
-            entered = Joint.of(Nodes.WITHOUT_OVERLAP, selection.countedBy(school));
-            counted = entered;
-            overlapAwareLogRatio = overlapAware.settled().logRatio();
-        }
+        entered = OverlapModel.of(this.nodes, school.rule().entered(selection));
+        counted = school.rule().counted(entered);
         pretestLogit = Logit.of(candidate.pretest());
         logRatio = counted.logRatio();
         posttest = Logit.inverse(pretestLogit + logRatio);
@@ -58,6 +53,15 @@ final class ConditionWeighing {
         }
         sd = Math.sqrt(estimate);
         newClinicSd = Math.sqrt(predictive);
+        for (School each : School.values()) {
+            bySchool.put(
+                    each, Logit.inverse(pretestLogit + (each == school ? logRatio : logRatio(each.rule(), nodes))));
+        }
+    }
+
+    private double logRatio(SchoolRule rule, Nodes nodes) {
+        return rule.counted(OverlapModel.of(rule.nodes(nodes), rule.entered(selection)))
+                .logRatio();
     }
 
     private static double variance(Covariance covariance, double bySn, double bySp) {
@@ -78,92 +82,36 @@ final class ConditionWeighing {
      * The posttest with one more result, reversals set aside (method M10): what the case would show were it recorded. So
      * everything entered has its say again, also what is set aside as things stand.
      */
-    double posttestWith(Item further, Joint.Extension extension) {
-        return Logit.inverse(pretestLogit + logRatioWith(further, extension));
-    }
-
-    private double logRatioWith(Item further, Joint.Extension extension) {
-        switch (school) {
-            case INDEPENDENT:
-                return logRatio + further.logAlone;
-            case STRONGEST_PER_FAMILY:
-                double spoken = counted.items.stream()
-                        .filter(i -> i.family.equals(further.family))
-                        .mapToDouble(i -> i.logAlone)
-                        .sum();
-                boolean stronger = Math.abs(further.logAlone) > Math.abs(spoken);
-                return stronger ? logRatio - spoken + further.logAlone : logRatio;
-            case PUBLISHED_CLUSTERS:
-                return logRatio;
-            default:
-                boolean asItStands =
-                        counted.items.size() == entered.items.size() && !extension.hasReversal(further.positive);
-                return asItStands
-                        ? extension.logRatio(further.positive)
-                        : entered.plus(further).settled().logRatio();
-        }
+    public double posttestWith(Item further, OverlapModel.Extension extension) {
+        return Logit.inverse(pretestLogit + school.rule().logRatioWith(this, further, extension));
     }
 
     /** The posttest with several more results of tests that have not spoken yet, reversals set aside. */
-    double posttestWith(List<Item> further) {
-        return Logit.inverse(pretestLogit + logRatioWith(further));
-    }
-
-    private double logRatioWith(List<Item> further) {
-        switch (school) {
-            case INDEPENDENT:
-                return logRatio + sum(further);
-            case STRONGEST_PER_FAMILY:
-                List<Item> all = new ArrayList<>(selection.speakers);
-                all.addAll(further);
-                return sum(Selection.strongest(all));
-            case PUBLISHED_CLUSTERS:
-                return logRatio;
-            default:
-                Joint joint = entered;
-                for (Item item : further) {
-                    joint = joint.plus(item);
-                }
-                return joint.settled().logRatio();
-        }
-    }
-
-    private static double sum(List<Item> items) {
-        return items.stream().mapToDouble(i -> i.logAlone).sum();
-    }
-
-    /** The counted items in the order of their weight, and the probability after each of them (method M9). */
-    List<PathStep> path() {
-        List<Item> order = new ArrayList<>(counted.items);
-        order.sort(Comparator.<Item>comparingDouble(i -> -Math.abs(counted.logAdded(i)))
-                .thenComparing(i -> i.id));
-        List<PathStep> steps = new ArrayList<>();
-        double from = candidate.pretest();
-        Joint soFar = Joint.of(nodes, List.of());
-        for (Item item : order) {
-            soFar = soFar.plus(item);
-            double to = Logit.inverse(pretestLogit + soFar.logRatio());
-            steps.add(new PathStep(item.id, from, to));
-            from = to;
-        }
-        return List.copyOf(steps);
+    public double posttestWith(List<Item> further) {
+        return Logit.inverse(pretestLogit + school.rule().logRatioWith(this, further));
     }
 
     List<LedgerRow> ledger() {
         return selection.ledger(counted, school);
     }
 
+    /** Of each test the criterion that speaks for the condition, clusters or not (method M3). */
+    public List<Item> speakers() {
+        return selection.speakers;
+    }
+
+    /** Whether the test has spoken for the condition, alone or through a counted cluster. */
+    public boolean hasSpoken(String test) {
+        return selection.spokenTests.contains(test);
+    }
+
+    /** The nodes that the school in force integrates over. */
+    public Nodes nodes() {
+        return nodes;
+    }
+
     /** The posttest by every school (method M8). */
     Map<School, Double> bySchool() {
-        Map<School, Double> result = new EnumMap<>(School.class);
-        for (School each : School.values()) {
-            double log = each == School.OVERLAP_AWARE
-                    ? overlapAwareLogRatio
-                    : selection.countedBy(each).stream()
-                            .mapToDouble(i -> i.logAlone)
-                            .sum();
-            result.put(each, Logit.inverse(pretestLogit + log));
-        }
-        return result;
+        return bySchool;
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import lexicor.core.catalogue.ClusterRule;
 import lexicor.core.evidence.Evidence.Weighable;
+import lexicor.core.weighing.model.Item;
 
 /**
  * A cluster whose rule is decided, so that it can speak for its members (method M5).
@@ -50,7 +51,7 @@ record DecidedCluster(RecordedCluster cluster, String result, Reading reading) {
         Weighable weighable = evidence.orElseThrow();
         boolean positive = outcome.equals(Result.POSITIVE.id());
         return new DecidedCluster(
-                cluster, outcome, f -> Item.of(LedgerRow.Kind.CLUSTER, cluster.id(), f, positive, weighable));
+                cluster, outcome, f -> Item.of(Item.Kind.CLUSTER, cluster.id(), f, positive, weighable));
     }
 
     double logAlone() {

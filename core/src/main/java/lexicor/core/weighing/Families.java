@@ -6,14 +6,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import lexicor.core.weighing.model.Item;
 
 /** What the case says of the findings and candidates it names: their families, tests and results. */
-final class Families {
+public final class Families {
     private final Map<String, String> familyById = new HashMap<>();
     private final Map<String, String> testById = new HashMap<>();
     private final Map<String, Result> resultById = new HashMap<>();
 
-    Families(CaseToWeigh given) {
+    public Families(CaseToWeigh given) {
         given.candidates().forEach(c -> {
             familyById.put(c.id(), c.family());
             testById.put(c.id(), c.test());

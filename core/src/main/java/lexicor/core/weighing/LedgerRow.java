@@ -1,7 +1,7 @@
 package lexicor.core.weighing;
 
-import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.OptionalDouble;
+import lexicor.core.weighing.model.Item;
 
 /**
  * What one finding or cluster did for one condition (method M9).
@@ -13,27 +13,9 @@ import java.util.OptionalDouble;
  */
 public record LedgerRow(
         String id,
-        Kind kind,
+        Item.Kind kind,
         String result,
         OptionalDouble lrAlone,
         OptionalDouble lrAdded,
         Status status,
-        String because) {
-
-    /** What stands in the row. */
-    public enum Kind {
-        FINDING("finding"),
-        CLUSTER("cluster");
-
-        private final String id;
-
-        Kind(String id) {
-            this.id = id;
-        }
-
-        @JsonValue
-        public String id() {
-            return id;
-        }
-    }
-}
+        String because) {}

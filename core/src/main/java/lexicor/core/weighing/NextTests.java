@@ -9,6 +9,9 @@ import java.util.Map;
 import java.util.Set;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.Evidence.Weighable;
+import lexicor.core.numbers.Entropy;
+import lexicor.core.weighing.model.Item;
+import lexicor.core.weighing.model.OverlapModel;
 
 /** What to test next, and whether anything is left worth testing (method M10). */
 final class NextTests {
@@ -48,7 +51,7 @@ final class NextTests {
             Evidence evidence = test.evidence().get(c.candidate.id());
             if (evidence instanceof Weighable weighable && !c.selection.spokenTests.contains(test.test())) {
                 Item positive = Item.of(test.id(), test.family(), true, weighable);
-                Joint.Extension extension = c.counted.with(positive);
+                OverlapModel.Extension extension = c.counted.with(positive);
                 up = c.posttestWith(positive, extension);
                 down = c.posttestWith(positive.read(false), extension);
                 double q = p * extension.positiveIfPresent() + (1 - p) * extension.positiveIfAbsent();

@@ -5,10 +5,20 @@ import java.util.Locale;
 
 /** The four ways to weigh, always computed side by side (method M8). */
 public enum School {
-    INDEPENDENT,
-    OVERLAP_AWARE,
-    STRONGEST_PER_FAMILY,
-    PUBLISHED_CLUSTERS;
+    INDEPENDENT(new Independent()),
+    OVERLAP_AWARE(new OverlapAware()),
+    STRONGEST_PER_FAMILY(new StrongestPerFamily()),
+    PUBLISHED_CLUSTERS(new PublishedClusters());
+
+    private final SchoolRule rule;
+
+    School(SchoolRule rule) {
+        this.rule = rule;
+    }
+
+    SchoolRule rule() {
+        return rule;
+    }
 
     /** The name used in files and the API. */
     @JsonValue

@@ -14,6 +14,8 @@ import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.Evidence.LeftOut;
 import lexicor.core.evidence.Evidence.Unchecked;
 import lexicor.core.evidence.Evidence.Weighable;
+import lexicor.core.weighing.model.Item;
+import lexicor.core.weighing.model.OverlapModel;
 
 /**
  * Which findings and clusters may speak for one condition, before any is set aside: one criterion a test (method M3), a
@@ -158,38 +160,20 @@ final class Selection {
         findingRows.put(item.id, new Row(result, OptionalDouble.of(item.logAlone), status, because));
     }
 
-    /** What a school counts, before anything is set aside (method M8). */
-    List<Item> countedBy(School school) {
-        return switch (school) {
-            case INDEPENDENT -> speakers;
-            case OVERLAP_AWARE -> entered;
-            case STRONGEST_PER_FAMILY -> strongest(speakers);
-            case PUBLISHED_CLUSTERS ->
-                clusters.stream().map(d -> d.reading().in(d.cluster().id())).toList();
-        };
-    }
-
-    static List<Item> strongest(List<Item> speakers) {
-        Map<String, Item> byFamily = new LinkedHashMap<>();
-        speakers.forEach(item ->
-                byFamily.merge(item.family, item, (a, b) -> Math.abs(b.logAlone) > Math.abs(a.logAlone) ? b : a));
-        return List.copyOf(byFamily.values());
-    }
-
     /** The ledger once it is known what the school counts and what was set aside, in the order given. */
-    List<LedgerRow> ledger(Joint counted, School school) {
+    List<LedgerRow> ledger(OverlapModel counted, School school) {
         List<LedgerRow> ledger = new ArrayList<>();
         given.findings()
-                .forEach(f -> ledger.add(
-                        ledgerRow(f.id(), LedgerRow.Kind.FINDING, findingRows.get(f.id()), counted, school)));
+                .forEach(f ->
+                        ledger.add(ledgerRow(f.id(), Item.Kind.FINDING, findingRows.get(f.id()), counted, school)));
         given.clusters().stream()
                 .filter(c -> clusterRows.containsKey(c.id()))
-                .forEach(c -> ledger.add(
-                        ledgerRow(c.id(), LedgerRow.Kind.CLUSTER, clusterRows.get(c.id()), counted, school)));
+                .forEach(c ->
+                        ledger.add(ledgerRow(c.id(), Item.Kind.CLUSTER, clusterRows.get(c.id()), counted, school)));
         return List.copyOf(ledger);
     }
 
-    private static LedgerRow ledgerRow(String id, LedgerRow.Kind kind, Row row, Joint counted, School school) {
+    private static LedgerRow ledgerRow(String id, Item.Kind kind, Row row, OverlapModel counted, School school) {
         Optional<Item> item = counted.items.stream()
                 .filter(i -> i.kind == kind && i.id.equals(id))
                 .findFirst();
@@ -201,16 +185,7 @@ final class Selection {
                 row.result,
                 alone,
                 item.isPresent() ? OptionalDouble.of(Math.exp(counted.logAdded(item.get()))) : OptionalDouble.empty(),
-                item.isPresent() ? Status.COUNTED : notCounted(row.status, school),
+                item.isPresent() ? Status.COUNTED : school.rule().notCounted(row.status),
                 row.because);
-    }
-
-    private static Status notCounted(Status status, School school) {
-        if (school == School.OVERLAP_AWARE) {
-            return status == Status.COUNTED ? Status.SET_ASIDE : status;
-        }
-        boolean bySchool =
-                status == Status.COUNTED || status == Status.SUPERSEDED && school != School.PUBLISHED_CLUSTERS;
-        return bySchool ? Status.OTHER_SCHOOL : status;
     }
 }

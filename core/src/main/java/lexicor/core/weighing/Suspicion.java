@@ -3,7 +3,7 @@ package lexicor.core.weighing;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import java.util.Optional;
-import lexicor.core.evidence.Logit;
+import lexicor.core.numbers.Logit;
 
 /** How suspicious the examiner is of a condition before touching anything: bedside rule-of-thumb steps on its odds. */
 public enum Suspicion {

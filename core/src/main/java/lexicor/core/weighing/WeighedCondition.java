@@ -1,8 +1,8 @@
 package lexicor.core.weighing;
 
 import java.util.List;
-import lexicor.core.evidence.Interval;
-import lexicor.core.evidence.Logit;
+import lexicor.core.numbers.Interval;
+import lexicor.core.numbers.Logit;
 
 /**
  * Where a condition stands.

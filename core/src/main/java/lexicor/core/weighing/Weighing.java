@@ -9,7 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import lexicor.core.evidence.Interval;
+import lexicor.core.numbers.Interval;
+import lexicor.core.weighing.model.Nodes;
 
 /** Weighs a case: findings, clusters and pretests in, ranked conditions with their reasons out (method M3 to M11). */
 public final class Weighing {
@@ -21,7 +22,7 @@ public final class Weighing {
     private Weighing() {}
 
     /**
-     * Weighs the case by all four schools; ranks, intervals, verdicts and next tests follow the overlap-aware one.
+     * Weighs the case by all the schools; ranks, intervals, verdicts and next tests follow the overlap-aware one.
      *
      * @return the same result for the same case, whatever the order of its findings
      */
@@ -29,9 +30,9 @@ public final class Weighing {
         return weigh(given, School.OVERLAP_AWARE);
     }
 
-    /** Weighs by all four schools; ranks, intervals, verdicts, ledgers and next tests follow the one chosen. */
+    /** Weighs by all the schools; ranks, intervals, verdicts, ledgers and next tests follow the one chosen. */
     public static WeighedCase weigh(CaseToWeigh given, School school) {
-        List<ConditionWeighing> weighed = conditions(given, school);
+        List<ConditionWeighing> weighed = List.copyOf(conditions(given, school).values());
         NextTests next = new NextTests(given, weighed);
         Map<School, Map<String, Double>> schools = schools(weighed);
         return new WeighedCase(
@@ -40,18 +41,20 @@ public final class Weighing {
 
     /** The conditions of {@link #weigh} alone, without working out what could be tested next, which is most of the work. */
     public static List<WeighedCondition> rank(CaseToWeigh given, School school) {
-        return ranking(conditions(given, school), given);
+        return ranking(List.copyOf(conditions(given, school).values()), given);
     }
 
-    private static List<ConditionWeighing> conditions(CaseToWeigh given, School school) {
+    /** Every condition weighed, by its id in the order given, for what explains and advises. */
+    public static Map<String, ConditionWeighing> conditions(CaseToWeigh given, School school) {
         Nodes nodes = nodes(given.settings());
         Families families = new Families(given);
-        return given.conditions().stream()
-                .map(c -> new ConditionWeighing(given, families, nodes, c, school))
-                .toList();
+        Map<String, ConditionWeighing> conditions = new LinkedHashMap<>();
+        given.conditions()
+                .forEach(c -> conditions.put(c.id(), new ConditionWeighing(given, families, nodes, c, school)));
+        return conditions;
     }
 
-    static Nodes nodes(WeighingSettings settings) {
+    public static Nodes nodes(WeighingSettings settings) {
         if (NODES.size() > NODES_KEPT) {
             NODES.clear();
         }

@@ -27,10 +27,11 @@ import lexicor.core.weighing.Candidate;
 import lexicor.core.weighing.LedgerRow;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Status;
-import lexicor.core.weighing.UncheckedShare;
 import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.weighing.explain.UncheckedShare;
+import lexicor.core.weighing.model.Item;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -75,11 +76,11 @@ class ChecksTest {
         assertThat(strict.of("painful-arc/mid-arc").get(CONDITION)).isInstanceOf(Evidence.Unchecked.class);
         WeighedCondition weighed = weighed(catalogue, strict);
         assertThat(weighed.ledger())
-                .filteredOn(r -> r.kind() == LedgerRow.Kind.FINDING)
+                .filteredOn(r -> r.kind() == Item.Kind.FINDING)
                 .extracting(LedgerRow::status)
                 .containsExactly(Status.COUNTED, Status.UNCHECKED);
         assertThat(weighed.ledger())
-                .filteredOn(r -> r.kind() == LedgerRow.Kind.CLUSTER)
+                .filteredOn(r -> r.kind() == Item.Kind.CLUSTER)
                 .isNotEmpty()
                 .extracting(LedgerRow::status)
                 .containsOnly(Status.UNCHECKED);

@@ -27,16 +27,17 @@ import lexicor.core.weighfile.WeighFile;
 import lexicor.core.weighing.BedsideCase;
 import lexicor.core.weighing.Candidate;
 import lexicor.core.weighing.CaseToWeigh;
-import lexicor.core.weighing.Doubts;
-import lexicor.core.weighing.Doubts.Doubt;
-import lexicor.core.weighing.Explanation;
 import lexicor.core.weighing.NextTest;
 import lexicor.core.weighing.School;
-import lexicor.core.weighing.Separation;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.weighing.advice.SeveralTests;
+import lexicor.core.weighing.explain.Doubts;
+import lexicor.core.weighing.explain.Doubts.Doubt;
+import lexicor.core.weighing.explain.Explanation;
+import lexicor.core.weighing.explain.Separation;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -76,10 +77,10 @@ class ShippedReasonsTest {
     @ValueSource(doubles = {1, 2.5, 5, 12})
     void noShortSequenceTellsMore(double minutes) {
         CaseToWeigh given = given("shoulder-slipping", 0.15);
-        Explanation explanation = Explanation.of(given, School.OVERLAP_AWARE);
+        SeveralTests several = SeveralTests.of(given, School.OVERLAP_AWARE);
         List<NextTest> next = Weighing.weigh(given).nextTests();
         Set<String> done = doneTests("shoulder-slipping", 0.15);
-        ShortSequence found = ShortSequence.of(CATALOGUE, explanation, next, done, minutes);
+        ShortSequence found = ShortSequence.of(CATALOGUE, several, next, done, minutes);
 
         List<String> best = new ArrayList<>();
         Set<String> seen = new HashSet<>();
@@ -99,7 +100,7 @@ class ShippedReasonsTest {
                 }
             }
             if (chosen.size() <= ShortSequence.LONGEST && minutes(chosen, done) <= minutes) {
-                most = Math.max(most, explanation.gainOf(chosen));
+                most = Math.max(most, several.gainOf(chosen));
             }
         }
         assertThat(found.gain()).isCloseTo(most, within(1e-9));

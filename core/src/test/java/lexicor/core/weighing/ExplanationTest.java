@@ -5,7 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import lexicor.core.evidence.Logit;
+import lexicor.core.numbers.Entropy;
+import lexicor.core.numbers.Logit;
+import lexicor.core.weighing.advice.SeveralTests;
+import lexicor.core.weighing.explain.Contradiction;
+import lexicor.core.weighing.explain.Explanation;
+import lexicor.core.weighing.explain.Hundred;
+import lexicor.core.weighing.explain.PathStep;
+import lexicor.core.weighing.model.Item;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
@@ -60,9 +67,9 @@ class ExplanationTest {
             @ForAll("fewTests") List<Simple> offered,
             @ForAll School school) {
         CaseToWeigh given = Simple.caseOf(findings, offered, 0.3, FAMILY, GENERAL);
-        Explanation explanation = Explanation.of(given, school);
+        SeveralTests several = SeveralTests.of(given, school);
         for (NextTest next : Weighing.weigh(given, school).nextTests()) {
-            assertThat(explanation.gainOf(List.of(next.id())))
+            assertThat(several.gainOf(List.of(next.id())))
                     .as("%s %s", next.id(), school)
                     .isCloseTo(next.gain(), within(1e-9));
         }
@@ -92,7 +99,7 @@ class ExplanationTest {
             left += (with + without) * Entropy.bits(with / (with + without));
         }
         double expected = Entropy.bits(pretest) - left;
-        assertThat(Explanation.of(given, School.OVERLAP_AWARE).gainOf(ids)).isCloseTo(expected, within(1e-6));
+        assertThat(SeveralTests.of(given, School.OVERLAP_AWARE).gainOf(ids)).isCloseTo(expected, within(1e-6));
     }
 
     /** A positive of a very specific test and a negative of a very sensitive one, of one family, rarely go together. */

@@ -10,6 +10,11 @@ import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
 import lexicor.core.evidence.Study.TwoByTwo;
+import lexicor.core.numbers.NormalTable;
+import lexicor.core.weighing.model.Item;
+import lexicor.core.weighing.model.Likelihood;
+import lexicor.core.weighing.model.Nodes;
+import lexicor.core.weighing.model.OverlapModel;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -80,12 +85,12 @@ class NumericsTest {
         double h = 1e-4;
         for (int moved = 0; moved < MIXED.size(); moved++) {
             List<Item> items = itemsWith(moved, 0, 0);
-            Joint joint = Joint.of(nodes, items);
-            double bySn = (Joint.of(nodes, itemsWith(moved, h, 0)).logRatio()
-                            - Joint.of(nodes, itemsWith(moved, -h, 0)).logRatio())
+            OverlapModel joint = OverlapModel.of(nodes, items);
+            double bySn = (OverlapModel.of(nodes, itemsWith(moved, h, 0)).logRatio()
+                            - OverlapModel.of(nodes, itemsWith(moved, -h, 0)).logRatio())
                     / (2 * h);
-            double bySp = (Joint.of(nodes, itemsWith(moved, 0, h)).logRatio()
-                            - Joint.of(nodes, itemsWith(moved, 0, -h)).logRatio())
+            double bySp = (OverlapModel.of(nodes, itemsWith(moved, 0, h)).logRatio()
+                            - OverlapModel.of(nodes, itemsWith(moved, 0, -h)).logRatio())
                     / (2 * h);
             assertThat(joint.bySensitivity(items.get(moved))).isCloseTo(bySn, within(1e-5));
             assertThat(joint.bySpecificity(items.get(moved))).isCloseTo(bySp, within(1e-5));

@@ -7,6 +7,7 @@ import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
 import lexicor.core.evidence.Study.TwoByTwo;
+import lexicor.core.weighing.model.Item;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;

@@ -15,7 +15,6 @@ import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Measure;
 import lexicor.core.document.InvalidDocumentException;
-import lexicor.core.examination.Side;
 import lexicor.core.planning.Precaution;
 import lexicor.server.casefiles.CaseFile.MeasuredEntry;
 import lexicor.server.casefiles.CaseFile.Moment;
@@ -49,18 +48,7 @@ final class CaseFileCheck {
 
     /** Refuses a file that names what is not known here, or that no Lexicor writes. */
     void whole(CaseFile file) {
-        if (!CaseFile.FORMAT.equals(file.format()) || file.version() != CaseFile.VERSION) {
-            throw Refusal.field("format", "expected " + CaseFile.FORMAT + " of version " + CaseFile.VERSION);
-        }
-        present("code", file.code());
         moment("created", file.created());
-        present("intake", file.intake());
-        present("visits", file.visits());
-        present("plan", file.plan());
-        present("ladders", file.ladders());
-        present("taps", file.taps());
-        present("measured", file.measured());
-        present("overrides", file.overrides());
         IntakeCheck.code(file.code());
         new IntakeCheck(catalogue).intake(file.intake());
         if (file.visits().isEmpty() || file.visits().size() > MOST_VISITS) {
@@ -88,8 +76,6 @@ final class CaseFileCheck {
             MeasuredEntry m = file.measured().get(i);
             String at = "measured[" + i + "]";
             moment(at + ".recorded", m.recorded());
-            present(at + ".item", m.item());
-            side(at, m.side());
             visit(at, m.visit(), file);
             Measure measure = Optional.ofNullable(m.measure())
                     .flatMap(catalogue.measures()::measure)
@@ -119,17 +105,11 @@ final class CaseFileCheck {
     }
 
     private void checkTap(String at, TapEntry tap, CaseFile file) {
-        present(at + ".id", tap.id());
-        if (tap.changes() == null || !tap.changes().isObject()) {
-            throw Refusal.field(at + ".changes", "expected an object, what is set by its name");
-        }
         moment(at + ".tapped", tap.tapped());
         moment(at + ".recorded", tap.recorded());
         if (tap.takenBackAt() != null) {
             moment(at + ".takenBackAt", tap.takenBackAt());
         }
-        present(at + ".device", tap.device());
-        present(at + ".at", tap.at());
         visit(at, tap.visit(), file);
         TapRecord record = new TapRecord();
         record.test = tap.test();
@@ -143,12 +123,6 @@ final class CaseFileCheck {
         }
     }
 
-    private static void side(String at, String side) {
-        if (Side.withId(String.valueOf(side)).isEmpty()) {
-            throw Refusal.field(at + ".side", "expected left or right, found " + side);
-        }
-    }
-
     private static void visit(String at, int visit, CaseFile file) {
         if (visit < 1 || visit > file.visits().size()) {
             throw Refusal.field(at + ".visit", "expected 1 to " + file.visits().size());
@@ -156,19 +130,12 @@ final class CaseFileCheck {
     }
 
     private void moment(String field, Moment moment) {
-        present(field, moment);
         Instant at = moment.at();
         if (moment.day() < -MOST_DAYS || moment.day() > MOST_DAYS) {
             throw Refusal.field(field + ".day", "expected a number of days");
         }
         if (at != null && (at.isBefore(EARLIEST) || at.isAfter(now.plus(1, ChronoUnit.DAYS)))) {
             throw Refusal.field(field + ".at", "expected a time from the year 2000 until now, found " + at);
-        }
-    }
-
-    private static void present(String field, Object value) {
-        if (value == null) {
-            throw Refusal.field(field, "missing");
         }
     }
 

@@ -14,6 +14,7 @@ import lexicor.server.people.SignedIn;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.SettingsService;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 
@@ -129,6 +130,7 @@ public class CaseDoor {
     }
 
     /** Why a document of the case may no longer go out in somebody's name; empty where it may. */
+    @Transactional(readOnly = true)
     public Optional<String> objection(long caseId, String sender) {
         Optional<CaseRecord> stored = cases.findById(caseId).filter(c -> c.deletedAt == null);
         if (stored.isEmpty()) {

@@ -51,7 +51,7 @@ class Opening {
                 door.address(stored),
                 stored.closedAt,
                 stored.updatedAt,
-                used.edition().since(),
+                used.edition().version(),
                 used.department());
         return stored.id + "-" + stored.version + "-" + Integer.toHexString(content);
     }

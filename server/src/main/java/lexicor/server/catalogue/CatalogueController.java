@@ -28,8 +28,12 @@ import lexicor.server.catalogue.CatalogueView.PadView;
 import lexicor.server.catalogue.CatalogueView.TestView;
 import lexicor.server.catalogue.CatalogueView.VariantView;
 import lexicor.server.catalogue.CatalogueView.WarningView;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.WebRequest;
 
 /** The whole catalogue in force in one answer. */
 @RestController
@@ -49,15 +53,25 @@ class CatalogueController {
         this.editions = editions;
     }
 
+    /** A browser that has it asks whether it is still the same, and is told so in a few bytes. */
     @GetMapping("/api/catalogue")
-    CatalogueView catalogue() {
+    ResponseEntity<CatalogueView> catalogue(WebRequest request) {
         Edition edition = editions.current();
         Seen seen = last;
         if (seen == null || seen.edition() != edition) {
             seen = new Seen(edition, view(edition.catalogue()));
             last = seen;
         }
-        return seen.view();
+        CacheControl mayBeKept = CacheControl.noCache().cachePrivate();
+        if (request.checkNotModified(seen.edition().version())) {
+            return ResponseEntity.status(HttpStatus.NOT_MODIFIED)
+                    .cacheControl(mayBeKept)
+                    .build();
+        }
+        return ResponseEntity.ok()
+                .cacheControl(mayBeKept)
+                .eTag(seen.edition().version())
+                .body(seen.view());
     }
 
     private static CatalogueView view(Catalogue catalogue) {

@@ -1,6 +1,9 @@
 package lexicor.server.catalogue;
 
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
+import java.util.HexFormat;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import lexicor.core.catalogue.Catalogue;
@@ -16,12 +19,14 @@ public final class Edition {
     private final PackFiles files;
     private final Catalogue catalogue;
     private final Instant since;
+    private final String version;
     private final Map<Way, EvidenceBase> pooled = new ConcurrentHashMap<>();
 
     private Edition(PackFiles files, Instant since) {
         this.files = files;
         this.since = since;
         catalogue = Packs.read(files);
+        version = digest(files);
     }
 
     /**
@@ -48,5 +53,22 @@ public final class Edition {
     public EvidenceBase evidence(HighBias highBias, boolean checkedOnly) {
         return pooled.computeIfAbsent(
                 new Way(highBias, checkedOnly), w -> EvidenceBase.of(catalogue, w.highBias(), w.checkedOnly()));
+    }
+
+    /** A digest of the content: the same for the same content, whenever it was read. */
+    public String version() {
+        return version;
+    }
+
+    private static String digest(PackFiles files) {
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            files.texts().forEach((name, text) -> {
+                digest.update((name + '\0' + text + '\0').getBytes(java.nio.charset.StandardCharsets.UTF_8));
+            });
+            return HexFormat.of().formatHex(digest.digest());
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
     }
 }

@@ -3,12 +3,8 @@ package lexicor.server.catalogue;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.List;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.PackFiles;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -66,7 +62,7 @@ public class Editions {
     @Transactional
     public long keepCurrent() {
         Edition edition = current;
-        String digest = digest(edition.files());
+        String digest = edition.version();
         return store.findFirstByDigest(digest)
                 .orElseGet(() -> {
                     EditionRecord record = new EditionRecord();
@@ -82,21 +78,9 @@ public class Editions {
     public Edition kept(long id) {
         return kept.get(id, i -> {
             EditionRecord record = store.findById(i).orElseThrow();
-            return digest(current.files()).equals(record.digest)
+            return current.version().equals(record.digest)
                     ? current
                     : Edition.of(PackZip.read(record.content), record.since);
         });
-    }
-
-    private static String digest(PackFiles files) {
-        try {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            files.texts().forEach((name, text) -> {
-                digest.update((name + '\0' + text + '\0').getBytes(java.nio.charset.StandardCharsets.UTF_8));
-            });
-            return HexFormat.of().formatHex(digest.digest());
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
     }
 }

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import lexicor.server.history.HistorySource;
 import lexicor.server.history.Revised;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 
 /** Cases that were deleted. */
@@ -27,8 +28,8 @@ class TombstoneHistory implements HistorySource {
     }
 
     @Override
-    public List<Revised> changes() {
-        return tombstones.findAllByOrderByDeletedAtDesc().stream()
+    public List<Revised> latest(int most) {
+        return tombstones.latest(Limit.of(most)).stream()
                 .flatMap(t -> t.broughtBackAt == null
                         ? Stream.of(deleted(t))
                         : Stream.of(

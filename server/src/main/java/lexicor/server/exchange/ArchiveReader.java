@@ -9,11 +9,13 @@ import java.io.UncheckedIOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import lexicor.core.document.Utf8;
 import lexicor.server.casefiles.CaseFile;
+import lexicor.server.casefiles.CaseFileSchema;
 import lexicor.server.fhir.FhirText;
 import lexicor.server.problems.CleanText;
 import lexicor.server.problems.Refusal;
@@ -59,13 +61,41 @@ final class ArchiveReader {
         return cases[0];
     }
 
+    /** A case that does not keep to the schema of such files, and by what. */
+    record Unfit(String code, String why) {}
+
     /**
      * Gives each case in turn.
      *
      * @param visitor whether to go on
+     * @param unfit the same for a case that cannot be read
      */
-    void each(Predicate<CaseFile> visitor) {
-        lines((line, where) -> visitor.test(file(line, where)));
+    void each(Predicate<CaseFile> visitor, Predicate<Unfit> unfit) {
+        lines((line, where) -> {
+            JsonNode tree = tree(line, where);
+            Optional<String> objection = CaseFileSchema.objection(tree.toString());
+            if (objection.isPresent()) {
+                return unfit.test(new Unfit(code(tree, where, objection.get()), objection.get()));
+            }
+            CaseFile file;
+            try {
+                file = json.treeToValue(tree, CaseFile.class);
+            } catch (JacksonException e) {
+                // What a schema cannot say: a number too large for a count, a day that no calendar has.
+                return unfit.test(new Unfit(code(tree, where, ""), "a value that cannot be used"));
+            }
+            return visitor.test(file);
+        });
+    }
+
+    /** What is not even called a case is refused as a whole. */
+    private static String code(JsonNode tree, String where, String why) {
+        boolean isCase = CaseFile.FORMAT.equals(tree.path("format").asString(""))
+                && tree.path("code").isString();
+        if (!isCase) {
+            throw Refusal.field("file", where + "not a case of Lexicor's: " + why);
+        }
+        return tree.get("code").asString();
     }
 
     private interface LineVisitor {
@@ -151,11 +181,11 @@ final class ArchiveReader {
         return -1;
     }
 
-    private CaseFile file(String text, String where) {
+    private JsonNode tree(String text, String where) {
         try {
             JsonNode tree = recorded(text);
             CleanText.check(tree, "");
-            return json.treeToValue(tree, CaseFile.class);
+            return tree;
         } catch (JacksonException e) {
             String at = e.getLocation() == null || e.getLocation().getLineNr() < 1
                     ? ""

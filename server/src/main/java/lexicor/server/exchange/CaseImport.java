@@ -84,18 +84,29 @@ final class CaseImport {
                 of = cases;
             }
             Set<String> codes = new HashSet<>();
-            archive.each(file -> {
-                Look look = codes.add(file.code())
-                        ? files.look(file)
-                        : new Look(Outcome.refused(file.code(), "the file has this case twice"), List.of(), List.of());
-                synchronized (this) {
-                    outcomes.add(look.outcome());
-                    doubts.addAll(look.doubts());
-                    blocked.addAll(look.blocked());
-                    done++;
-                    return !stop;
-                }
-            });
+            archive.each(
+                    file -> {
+                        Look look = codes.add(file.code())
+                                ? files.look(file)
+                                : new Look(
+                                        Outcome.refused(file.code(), "the file has this case twice"),
+                                        List.of(),
+                                        List.of());
+                        synchronized (this) {
+                            outcomes.add(look.outcome());
+                            doubts.addAll(look.doubts());
+                            blocked.addAll(look.blocked());
+                            done++;
+                            return !stop;
+                        }
+                    },
+                    unfit -> {
+                        synchronized (this) {
+                            outcomes.add(Outcome.refused(unfit.code(), unfit.why()));
+                            done++;
+                            return !stop;
+                        }
+                    });
         });
     }
 
@@ -124,14 +135,18 @@ final class CaseImport {
     void bringIn(boolean sure, String reason) {
         run(
                 State.DONE,
-                () -> archive.each(file -> {
-                    Outcome outcome = brought(file, sure, reason);
-                    synchronized (this) {
-                        outcomes.add(outcome);
-                        done++;
-                        return !stop;
-                    }
-                }));
+                () -> archive.each(
+                        file -> {
+                            Outcome outcome = brought(file, sure, reason);
+                            synchronized (this) {
+                                outcomes.add(outcome);
+                                done++;
+                                return !stop;
+                            }
+                        },
+                        unfit -> {
+                            throw Refusal.conflict("Case " + unfit.code() + ": " + unfit.why());
+                        }));
     }
 
     private Outcome brought(CaseFile file, boolean sure, String reason) {

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import lexicor.server.problems.Refusal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class HistoryController {
     private static final int PAGE = 100;
+    private static final int LAST_PAGE = 10_000;
 
     private final List<HistorySource> sources;
 
@@ -24,13 +26,17 @@ class HistoryController {
 
     @GetMapping("/api/history")
     List<DepartmentChange> history(HttpServletRequest request, @RequestParam(defaultValue = "0") int page) {
+        if (page < 0 || page > LAST_PAGE) {
+            throw Refusal.field("page", "expected 0 to " + LAST_PAGE);
+        }
+        int most = PAGE * (page + 1);
         boolean oversees = request.isUserInRole("LEAD") || request.isUserInRole("AUDITOR");
         return sources.stream()
                 .filter(s -> oversees || !s.isForOverseers())
                 .flatMap(s ->
-                        s.changes().stream().map(r -> new DepartmentChange(s.subject(), r.at(), r.who(), r.lines())))
+                        s.latest(most).stream().map(r -> new DepartmentChange(s.subject(), r.at(), r.who(), r.lines())))
                 .sorted(Comparator.comparing(DepartmentChange::at).reversed())
-                .skip((long) PAGE * Math.max(0, page))
+                .skip((long) PAGE * page)
                 .limit(PAGE)
                 .toList();
     }

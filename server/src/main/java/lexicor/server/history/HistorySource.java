@@ -7,7 +7,12 @@ public interface HistorySource {
     /** What they are, as a heading. */
     String subject();
 
-    List<Revised> changes();
+    /**
+     * The latest changes, the latest first.
+     *
+     * @param most how many at the most; the database gives no more
+     */
+    List<Revised> latest(int most);
 
     /** Whether it is for leads and auditors alone. */
     default boolean isForOverseers() {

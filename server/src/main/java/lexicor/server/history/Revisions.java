@@ -25,7 +25,6 @@ public class Revisions {
     /**
      * Every change of the entities whose property has a value, the oldest first.
      *
-     * @param property empty for all entities of the type
      * @param key tells entities apart; those with the same key are one thing over time
      * @param flat what an entity holds, in words
      */
@@ -36,46 +35,114 @@ public class Revisions {
             Object value,
             Function<E, String> key,
             Function<E, Map<String, String>> flat) {
-        return of(type, property, value, key, flat, e -> Map.of(), e -> Map.of());
-    }
-
-    /**
-     * The same for entities that cover something: what they replace when they come, and what counts when they are gone.
-     *
-     * @param last what is said of one that was taken away, for example why
-     * @param covered what was there before the first of them
-     */
-    @Transactional(readOnly = true)
-    public <E> List<Revised> of(
-            Class<E> type,
-            String property,
-            Object value,
-            Function<E, String> key,
-            Function<E, Map<String, String>> flat,
-            Function<E, Map<String, String>> last,
-            Function<E, Map<String, String>> covered) {
         AuditQuery query = AuditReaderFactory.get(entities)
                 .createQuery()
                 .forRevisionsOfEntity(type, false, true)
+                .add(AuditEntity.property(property).eq(value))
                 .addOrder(AuditEntity.revisionNumber().asc());
-        if (!property.isEmpty()) {
-            query.add(AuditEntity.property(property).eq(value));
-        }
         Map<String, Map<String, String>> seen = new HashMap<>();
         List<Revised> all = new ArrayList<>();
-        for (Object row : query.getResultList()) {
-            Object[] parts = (Object[]) row;
-            E entity = type.cast(parts[0]);
-            RevisionRecord revision = (RevisionRecord) parts[1];
-            Map<String, String> after = parts[2] == RevisionType.DEL ? last.apply(entity) : flat.apply(entity);
-            Map<String, String> before =
-                    seen.containsKey(key.apply(entity)) ? seen.get(key.apply(entity)) : covered.apply(entity);
-            seen.put(key.apply(entity), after);
-            Revised revised = new Revised(revision.id, revision.changedAt, revision.person, before, after);
+        for (Step<E> step : steps(query, type)) {
+            String of = key.apply(step.entity());
+            Map<String, String> after = step.gone() ? Map.of() : flat.apply(step.entity());
+            Map<String, String> before = seen.getOrDefault(of, Map.of());
+            seen.put(of, after);
+            Revised revised =
+                    new Revised(step.revision().id, step.revision().changedAt, step.revision().person, before, after);
             if (!revised.lines().isEmpty()) {
                 all.add(revised);
             }
         }
         return all;
+    }
+
+    /**
+     * Entities of the department whose changes are read from the latest on.
+     *
+     * @param keyProperty the property that tells entities apart; those with the same value are one thing over time
+     * @param key its value
+     * @param flat what an entity holds, in words
+     * @param last what is said of one that was taken away, for example why, and what counts then
+     * @param covered what was there before the first of them
+     */
+    public record Things<E>(
+            Class<E> type,
+            String keyProperty,
+            Function<E, Object> key,
+            Function<E, Map<String, String>> flat,
+            Function<E, Map<String, String>> last,
+            Function<E, Map<String, String>> covered) {
+        /** Things that cover nothing. */
+        public static <E> Things<E> of(
+                Class<E> type, String keyProperty, Function<E, Object> key, Function<E, Map<String, String>> flat) {
+            return new Things<>(type, keyProperty, key, flat, e -> Map.of(), e -> Map.of());
+        }
+    }
+
+    private record Step<E>(E entity, RevisionRecord revision, boolean gone) {}
+
+    /** The latest changes of such things, the latest first, and no more of them than are asked for. */
+    @Transactional(readOnly = true)
+    public <E> List<Revised> latest(Things<E> things, int most) {
+        List<Revised> found = new ArrayList<>();
+        int from = 0;
+        List<Step<E>> steps;
+        do {
+            steps = steps(query(things).setFirstResult(from).setMaxResults(most), things.type());
+            for (int i = 0; i < steps.size() && found.size() < most; i++) {
+                Step<E> step = steps.get(i);
+                Revised revised = new Revised(
+                        step.revision().id,
+                        step.revision().changedAt,
+                        step.revision().person,
+                        before(things, steps, i),
+                        after(things, step));
+                if (!revised.lines().isEmpty()) {
+                    found.add(revised);
+                }
+            }
+            from += steps.size();
+        } while (found.size() < most && steps.size() == most);
+        return found;
+    }
+
+    private static <E> Map<String, String> after(Things<E> things, Step<E> step) {
+        return step.gone() ? things.last().apply(step.entity()) : things.flat().apply(step.entity());
+    }
+
+    /** What the step before left, which may lie further back than what was read. */
+    private <E> Map<String, String> before(Things<E> things, List<Step<E>> steps, int i) {
+        Object key = things.key().apply(steps.get(i).entity());
+        return steps.subList(i + 1, steps.size()).stream()
+                .filter(s -> things.key().apply(s.entity()).equals(key))
+                .findFirst()
+                .or(() -> steps(
+                                query(things)
+                                        .add(AuditEntity.property(things.keyProperty())
+                                                .eq(key))
+                                        .add(AuditEntity.revisionNumber()
+                                                .lt(steps.get(i).revision().id))
+                                        .setMaxResults(1),
+                                things.type())
+                        .stream()
+                        .findFirst())
+                .map(s -> after(things, s))
+                .orElseGet(() -> things.covered().apply(steps.get(i).entity()));
+    }
+
+    private <E> AuditQuery query(Things<E> things) {
+        return AuditReaderFactory.get(entities)
+                .createQuery()
+                .forRevisionsOfEntity(things.type(), false, true)
+                .addOrder(AuditEntity.revisionNumber().desc());
+    }
+
+    private static <E> List<Step<E>> steps(AuditQuery query, Class<E> type) {
+        List<Step<E>> steps = new ArrayList<>();
+        for (Object row : query.getResultList()) {
+            Object[] parts = (Object[]) row;
+            steps.add(new Step<>(type.cast(parts[0]), (RevisionRecord) parts[1], parts[2] == RevisionType.DEL));
+        }
+        return steps;
     }
 }

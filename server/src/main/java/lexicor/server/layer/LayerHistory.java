@@ -1,6 +1,5 @@
 package lexicor.server.layer;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +8,7 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lexicor.core.catalogue.AccuracyRow;
 import lexicor.core.catalogue.PackEntries;
 import lexicor.core.catalogue.PackEntry;
@@ -16,6 +16,7 @@ import lexicor.server.catalogue.Editions;
 import lexicor.server.history.HistorySource;
 import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
+import lexicor.server.history.Revisions.Things;
 import org.springframework.stereotype.Component;
 import org.springframework.util.function.SingletonSupplier;
 import tools.jackson.databind.JsonNode;
@@ -41,29 +42,43 @@ class LayerHistory implements HistorySource {
     }
 
     @Override
-    public List<Revised> changes() {
-        List<Revised> all = new ArrayList<>();
-        all.addAll(revisions.of(
+    public List<Revised> latest(int most) {
+        return Stream.of(
+                        revisions.latest(ofFigures(), most),
+                        revisions.latest(
+                                Things.of(
+                                        FigureCheckRecord.class,
+                                        "fingerprint",
+                                        c -> c.fingerprint,
+                                        LayerHistory::check),
+                                most),
+                        revisions.latest(ofEntries(), most))
+                .flatMap(List::stream)
+                .sorted(Comparator.comparing(Revised::at).reversed())
+                .limit(most)
+                .toList();
+    }
+
+    private Things<OwnFigureRecord> ofFigures() {
+        return new Things<>(
                 OwnFigureRecord.class,
-                "",
-                "",
-                f -> String.valueOf(f.id),
+                "id",
+                f -> f.id,
                 LayerHistory::figure,
                 f -> covered(f).map(s -> withReason(figure(s), f.why)).orElseGet(() -> reason(f.why)),
-                f -> covered(f).map(LayerHistory::figure).orElse(Map.of())));
-        all.addAll(revisions.of(FigureCheckRecord.class, "", "", c -> c.fingerprint, LayerHistory::check));
-        all.addAll(revisions.of(
+                f -> covered(f).map(LayerHistory::figure).orElse(Map.of()));
+    }
+
+    private Things<OwnEntryRecord> ofEntries() {
+        return new Things<>(
                 OwnEntryRecord.class,
-                "",
-                "",
-                e -> String.valueOf(e.id),
+                "id",
+                e -> e.id,
                 LayerHistory::entry,
                 e -> shipped(e)
                         .map(s -> withReason(fields(e, s.fields()), e.why))
                         .orElseGet(() -> reason(e.why)),
-                e -> shipped(e).map(s -> fields(e, s.fields())).orElse(Map.of())));
-        all.sort(Comparator.comparing(Revised::at));
-        return all;
+                e -> shipped(e).map(s -> fields(e, s.fields())).orElse(Map.of()));
     }
 
     /** The shipped row that the department's covers; empty where it is an addition, or is shipped no more. */

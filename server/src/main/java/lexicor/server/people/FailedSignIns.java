@@ -29,7 +29,6 @@ class FailedSignIns implements HistorySource {
     private static final Logger LOG = LoggerFactory.getLogger(FailedSignIns.class);
     private static final int MOST_GATHERED = 500;
     private static final int MOST_AN_HOUR = 5_000;
-    private static final Limit MOST_SHOWN = Limit.of(2000);
     private static final Duration KEPT = Duration.ofDays(90);
 
     private record Who(Optional<String> person, String address, Instant hour) {}
@@ -114,9 +113,9 @@ class FailedSignIns implements HistorySource {
     }
 
     @Override
-    public List<Revised> changes() {
+    public List<Revised> latest(int most) {
         write();
-        return store.findByOrderByLastAtDesc(MOST_SHOWN).stream()
+        return store.findByOrderByLastAtDesc(Limit.of(most)).stream()
                 .map(f -> new Revised(
                         0,
                         f.lastAt,

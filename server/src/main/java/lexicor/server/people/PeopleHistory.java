@@ -5,6 +5,7 @@ import java.util.Map;
 import lexicor.server.history.HistorySource;
 import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
+import lexicor.server.history.Revisions.Things;
 import org.springframework.stereotype.Component;
 
 /** Changes of accounts; never of what a password is. */
@@ -27,20 +28,21 @@ class PeopleHistory implements HistorySource {
     }
 
     @Override
-    public List<Revised> changes() {
-        return revisions.of(
-                PersonRecord.class,
-                "",
-                "",
-                p -> p.name,
-                p -> Map.of(
-                        p.name + ", role",
-                        p.role.id(),
-                        p.name + ", account",
-                        p.active ? "open" : "closed",
-                        p.name + ", second factor",
-                        p.secondFactor ? "on" : "off",
-                        p.name + ", sessions ended",
-                        String.valueOf(p.signOuts)));
+    public List<Revised> latest(int most) {
+        return revisions.latest(
+                Things.of(
+                        PersonRecord.class,
+                        "id",
+                        p -> p.id,
+                        p -> Map.of(
+                                p.name + ", role",
+                                p.role.id(),
+                                p.name + ", account",
+                                p.active ? "open" : "closed",
+                                p.name + ", second factor",
+                                p.secondFactor ? "on" : "off",
+                                p.name + ", sessions ended",
+                                String.valueOf(p.signOuts))),
+                most);
     }
 }

@@ -15,10 +15,10 @@ import lexicor.core.examination.Findings;
 import lexicor.core.planning.ShortSequence;
 import lexicor.core.weighing.BedsideCase;
 import lexicor.core.weighing.CaseToWeigh;
-import lexicor.core.weighing.Explanation;
-import lexicor.core.weighing.Separation;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.weighing.advice.SeveralTests;
+import lexicor.core.weighing.explain.Separation;
 import lexicor.server.cases.CaseDoor;
 import lexicor.server.cases.OpenCase;
 import lexicor.server.cases.OpenCases;
@@ -167,7 +167,7 @@ class CaseQuestions {
         Catalogue catalogue = open.catalogue();
         ShortSequence best = ShortSequence.of(
                 catalogue,
-                Explanation.of(open.toWeigh(), open.basis().school()),
+                SeveralTests.of(open.toWeigh(), open.basis().school()),
                 Standings.reachable(open.bedside(), catalogue, open.weighed()),
                 open.findings().testsDone(catalogue),
                 minutes);

@@ -1,7 +1,7 @@
 package lexicor.server.reports;
 
 import java.util.Locale;
-import lexicor.core.evidence.Logit;
+import lexicor.core.numbers.Logit;
 import lexicor.server.reports.ReportViews.RailLine;
 
 /** A condition on its rail, as a drawing of its own: where it began, where it stands, how sure that is, its two lines. */

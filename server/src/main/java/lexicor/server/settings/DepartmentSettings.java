@@ -74,15 +74,15 @@ public record DepartmentSettings(
     private static final String ADDRESS =
             "expected an address that begins with https:// (or http:// on this machine), or nothing";
 
-    @AssertTrue(message = "generalOverlap: " + GENERAL) boolean generalWithinFamily() {
+    @AssertTrue(message = "generalOverlap: " + GENERAL) boolean isGeneralWithinFamily() {
         return generalOverlap <= familyOverlap;
     }
 
-    @AssertTrue(message = "recordSystem: " + ADDRESS) boolean recordSystemIsWritten() {
+    @AssertTrue(message = "recordSystem: " + ADDRESS) boolean isRecordSystemWritten() {
         return recordSystem == null || RecordAddress.isWritten(recordSystem.strip());
     }
 
-    @AssertTrue(message = "timeZone: " + ZONE) boolean timeZoneIsKnown() {
+    @AssertTrue(message = "timeZone: " + ZONE) boolean isTimeZoneKnown() {
         try {
             return timeZone == null || timeZone.isEmpty() || ZoneId.of(timeZone) != null;
         } catch (DateTimeException e) {

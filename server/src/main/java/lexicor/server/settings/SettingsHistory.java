@@ -6,6 +6,7 @@ import java.util.TreeMap;
 import lexicor.server.history.HistorySource;
 import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
+import lexicor.server.history.Revisions.Things;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -47,8 +48,8 @@ class SettingsHistory implements HistorySource {
     }
 
     @Override
-    public List<Revised> changes() {
-        return revisions.of(SettingsRecord.class, "", "", s -> "", SettingsHistory::flat).stream()
+    public List<Revised> latest(int most) {
+        return revisions.latest(Things.of(SettingsRecord.class, "id", s -> s.id, SettingsHistory::flat), most).stream()
                 .map(SettingsHistory::withItsOwnReason)
                 .toList();
     }

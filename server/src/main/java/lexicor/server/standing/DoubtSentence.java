@@ -2,7 +2,7 @@ package lexicor.server.standing;
 
 import java.util.Locale;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.weighing.Doubts.Doubt;
+import lexicor.core.weighing.explain.Doubts.Doubt;
 
 /** A reason for doubt in plain words. */
 final class DoubtSentence {

@@ -14,15 +14,15 @@ import lexicor.core.catalogue.Figures;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
-import lexicor.core.evidence.Interval;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Outcome;
-import lexicor.core.weighing.Hundred;
+import lexicor.core.numbers.Interval;
 import lexicor.core.weighing.LedgerRow;
-import lexicor.core.weighing.LedgerRow.Kind;
 import lexicor.core.weighing.Status;
 import lexicor.core.weighing.WeighedCondition;
+import lexicor.core.weighing.explain.Hundred;
+import lexicor.core.weighing.model.Item;
 import lexicor.server.standing.Weighed.FiguresView;
 import lexicor.server.standing.Weighed.HundredView;
 import lexicor.server.standing.Weighed.LedgerRowView;
@@ -43,12 +43,12 @@ final class LedgerView {
     }
 
     static boolean isSpeakingCluster(LedgerRow row) {
-        return row.kind() == Kind.CLUSTER && (row.status() == Status.COUNTED || row.status() == Status.SET_ASIDE);
+        return row.kind() == Item.Kind.CLUSTER && (row.status() == Status.COUNTED || row.status() == Status.SET_ASIDE);
     }
 
     List<LedgerRowView> rows(WeighedCondition condition) {
         return condition.ledger().stream()
-                .map(row -> row.kind() == Kind.CLUSTER
+                .map(row -> row.kind() == Item.Kind.CLUSTER
                         ? cluster(row, condition.pretest())
                         : finding(row, condition.id(), condition.pretest()))
                 .toList();
@@ -170,7 +170,7 @@ final class LedgerView {
                 f.map(x -> orNull(x.diseased())).orElse(null),
                 f.map(x -> orNull(x.healthy())).orElse(null),
                 "",
-                "unclear",
+                cluster.bias(),
                 from.confidence(),
                 catalogue.signOff(cluster).state().words(),
                 from.caution());

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Map;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.HighBias;
-import lexicor.core.weighing.LedgerRow;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Status;
+import lexicor.core.weighing.model.Item;
 
 /**
  * A case weighed in full: the standing and, for every condition, its ledger and what each school says.
@@ -122,7 +122,7 @@ public record Weighed(
      */
     public record LedgerRowView(
             String id,
-            LedgerRow.Kind kind,
+            Item.Kind kind,
             String name,
             String family,
             String result,

@@ -5,6 +5,7 @@ import java.util.Map;
 import lexicor.server.history.HistorySource;
 import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
+import lexicor.server.history.Revisions.Things;
 import org.springframework.stereotype.Component;
 
 /** Changes of the department's lists of tests. */
@@ -22,12 +23,13 @@ class TemplateHistory implements HistorySource {
     }
 
     @Override
-    public List<Revised> changes() {
-        return revisions.of(
-                TemplateRecord.class,
-                "",
-                "",
-                t -> String.valueOf(t.id),
-                t -> Map.of(String.valueOf(t.name), String.join(", ", t.tests)));
+    public List<Revised> latest(int most) {
+        return revisions.latest(
+                Things.of(
+                        TemplateRecord.class,
+                        "id",
+                        t -> t.id,
+                        t -> Map.of(String.valueOf(t.name), String.join(", ", t.tests))),
+                most);
     }
 }

@@ -52,7 +52,7 @@ class ReadingTest {
 
     private static List<String> codes(byte[] content) {
         List<String> codes = new ArrayList<>();
-        new ArchiveReader(JSON, content).each(file -> codes.add(file.code()));
+        new ArchiveReader(JSON, content).each(file -> codes.add(file.code()), unfit -> codes.add(unfit.code()));
         return codes;
     }
 
@@ -74,10 +74,13 @@ class ReadingTest {
         assertThat(codes(zip)).isEqualTo(codes);
         assertThat(new ArchiveReader(JSON, zip).count()).isEqualTo(codes.size());
         List<CaseFile> first = new ArrayList<>();
-        new ArchiveReader(JSON, zip).each(file -> {
-            first.add(file);
-            return false;
-        });
+        new ArchiveReader(JSON, zip)
+                .each(
+                        file -> {
+                            first.add(file);
+                            return false;
+                        },
+                        unfit -> false);
         assertThat(first).hasSize(1);
         assertThat(first.get(0).weigh()).isNull();
     }

@@ -1,6 +1,7 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.advice;
 
 import lexicor.core.evidence.Accuracy;
+import lexicor.core.numbers.Entropy;
 
 /** What a single test would tell before anything else is known. */
 public final class Worth {

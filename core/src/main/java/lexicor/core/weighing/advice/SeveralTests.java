@@ -1,6 +1,5 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.advice;
 
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,40 +8,26 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import lexicor.core.evidence.Evidence.Weighable;
+import lexicor.core.weighing.CaseToWeigh;
+import lexicor.core.weighing.ConditionWeighing;
+import lexicor.core.weighing.OfferedTest;
+import lexicor.core.weighing.School;
+import lexicor.core.weighing.Weighing;
+import lexicor.core.weighing.model.Item;
 
-/**
- * A case opened up for questions: by which steps each condition came to where it stands, what several more tests would
- * tell together, and which findings contradict each other. Immutable.
- */
-public final class Explanation {
+/** What several tests not done yet would tell together. Immutable. */
+public final class SeveralTests {
     private final Map<String, ConditionWeighing> conditions;
     private final Map<String, OfferedTest> offered;
-    private final Nodes nodes;
 
-    private Explanation(CaseToWeigh given, School school) {
-        nodes = Weighing.nodes(given.settings());
-        Families families = new Families(given);
-        conditions = new LinkedHashMap<>();
-        given.conditions()
-                .forEach(c -> conditions.put(c.id(), new ConditionWeighing(given, families, nodes, c, school)));
+    private SeveralTests(CaseToWeigh given, School school) {
+        conditions = Weighing.conditions(given, school);
         offered = given.candidates().stream().collect(Collectors.toMap(OfferedTest::id, Function.identity()));
     }
 
-    public static Explanation of(CaseToWeigh given, School school) {
-        return new Explanation(given, school);
-    }
-
-    /**
-     * The counted findings in the order of the weight they added given the rest, as steps that begin at the pretest and end
-     * at the posttest: after each step the joint likelihood of the findings so far (method M15).
-     */
-    public List<PathStep> path(String condition) {
-        return conditions.get(condition).path();
-    }
-
-    /** Pairs within one family that contradict each other beyond chance, for one condition. */
-    public List<Contradiction> contradictions(String condition) {
-        return Contradiction.among(nodes, conditions.get(condition).selection.speakers);
+    /** Those that the case offers, by one way to weigh. */
+    public static SeveralTests of(CaseToWeigh given, School school) {
+        return new SeveralTests(given, school);
     }
 
     /**
@@ -81,7 +66,7 @@ public final class Explanation {
         return criteria.stream()
                 .map(id -> Optional.ofNullable(offered.get(id))
                         .orElseThrow(() -> new IllegalArgumentException(id + " is not offered")))
-                .filter(t -> !c.selection.spokenTests.contains(t.test()))
+                .filter(t -> !c.hasSpoken(t.test()))
                 .filter(t -> t.evidence().get(c.candidate.id()) instanceof Weighable)
                 .filter(t -> tests.add(t.test()))
                 .map(t -> Item.of(

@@ -1,4 +1,4 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.explain;
 
 /**
  * One finding's step on the way from pretest to posttest (method M15).

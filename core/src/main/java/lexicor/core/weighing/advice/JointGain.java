@@ -1,10 +1,14 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.advice;
 
 import java.util.ArrayList;
 import java.util.List;
+import lexicor.core.numbers.Entropy;
+import lexicor.core.weighing.ConditionWeighing;
+import lexicor.core.weighing.model.Item;
+import lexicor.core.weighing.model.OverlapModel;
 
 /** What several tests not yet done would tell of one condition together (method M10, all combinations of results). */
-final class JointGain {
+public final class JointGain {
     private final ConditionWeighing condition;
     private final List<Item> positives;
     private double left;
@@ -15,7 +19,7 @@ final class JointGain {
     }
 
     /** In bits, at least 0. */
-    static double of(ConditionWeighing condition, List<Item> positives) {
+    public static double of(ConditionWeighing condition, List<Item> positives) {
         if (positives.isEmpty()) {
             return 0;
         }
@@ -24,7 +28,7 @@ final class JointGain {
         return Math.max(0, Entropy.bits(condition.posttest) - gain.left);
     }
 
-    private void follow(Joint joint, List<Item> results) {
+    private void follow(OverlapModel joint, List<Item> results) {
         if (results.size() == positives.size()) {
             double p = condition.posttest;
             double ifPresent = Math.exp(joint.logProbability(true) - condition.counted.logProbability(true));

@@ -1,4 +1,4 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.explain;
 
 /**
  * A test's figures for one pretest in whole people, so that a specificity cannot be read as a chance of having the

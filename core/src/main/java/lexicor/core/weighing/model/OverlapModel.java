@@ -1,4 +1,4 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.model;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,57 +12,58 @@ import java.util.Optional;
  * mechanism family (a nested one-factor probit; for a single family it is the random-effects model of Qu, Tan and
  * Kutner 1996). With both overlaps 0 this is plain multiplication.
  */
-final class Joint {
+public final class OverlapModel {
     /** Differences in ln below this are none (method M4). */
     static final double TOLERANCE = 1e-9;
 
-    final List<Item> items;
+    public final List<Item> items;
     private final Likelihood present;
     private final Likelihood absent;
 
-    private Joint(List<Item> items, Likelihood present, Likelihood absent) {
+    private OverlapModel(List<Item> items, Likelihood present, Likelihood absent) {
         this.items = items;
         this.present = present;
         this.absent = absent;
     }
 
-    static Joint of(Nodes nodes, List<Item> items) {
-        return new Joint(List.copyOf(items), Likelihood.of(nodes, true, items), Likelihood.of(nodes, false, items));
+    public static OverlapModel of(Nodes nodes, List<Item> items) {
+        return new OverlapModel(
+                List.copyOf(items), Likelihood.of(nodes, true, items), Likelihood.of(nodes, false, items));
     }
 
     /** {@code ln LR_joint}. */
-    double logRatio() {
+    public double logRatio() {
         return present.log() - absent.log();
     }
 
     /** {@code ln P(results | D)}, the condition present or absent. */
-    double logProbability(boolean ifPresent) {
+    public double logProbability(boolean ifPresent) {
         return (ifPresent ? present : absent).log();
     }
 
     /** {@code ln lrAdded}: what the item adds given the rest (method M9). */
-    double logAdded(Item item) {
+    public double logAdded(Item item) {
         return present.logAdded(item) - absent.logAdded(item);
     }
 
-    Joint plus(Item item) {
+    public OverlapModel plus(Item item) {
         List<Item> all = new ArrayList<>(items);
         all.add(item);
-        return new Joint(List.copyOf(all), present.plus(item), absent.plus(item));
+        return new OverlapModel(List.copyOf(all), present.plus(item), absent.plus(item));
     }
 
-    Joint without(Item item) {
+    OverlapModel without(Item item) {
         List<Item> rest = new ArrayList<>(items);
         rest.remove(item);
-        return new Joint(List.copyOf(rest), present.without(item), absent.without(item));
+        return new OverlapModel(List.copyOf(rest), present.without(item), absent.without(item));
     }
 
     /**
      * The joint likelihood once no finding argues against itself: while there is one, the worst is set aside and the
      * rest is computed again (method M4).
      */
-    Joint settled() {
-        Joint joint = this;
+    public OverlapModel settled() {
+        OverlapModel joint = this;
         for (Optional<Item> worst = joint.worstReversal(); worst.isPresent(); worst = joint.worstReversal()) {
             joint = joint.without(worst.get());
         }
@@ -108,22 +109,22 @@ final class Joint {
     }
 
     /** {@code d ln LR_joint / d logit Sn} of the item. Exact, in place of the method's central differences. */
-    double bySensitivity(Item item) {
+    public double bySensitivity(Item item) {
         return present.slope(item) * item.thresholdByLogit(true);
     }
 
     /** {@code d ln LR_joint / d logit Sp} of the item. Exact, in place of the method's central differences. */
-    double bySpecificity(Item item) {
+    public double bySpecificity(Item item) {
         return -absent.slope(item) * item.thresholdByLogit(false);
     }
 
     /** What one more result would do (method M10). */
-    Extension with(Item positive) {
+    public Extension with(Item positive) {
         return new Extension(positive);
     }
 
     /** The joint likelihood with one more result of either kind. */
-    final class Extension {
+    public final class Extension {
         private final Item positive;
         private final Likelihood.Extended withPresent;
         private final Likelihood.Extended withAbsent;
@@ -135,22 +136,22 @@ final class Joint {
         }
 
         /** {@code P(+ | D+, results)}. */
-        double positiveIfPresent() {
+        public double positiveIfPresent() {
             return withPresent.positive();
         }
 
         /** {@code P(+ | D-, results)}. */
-        double positiveIfAbsent() {
+        public double positiveIfAbsent() {
             return withAbsent.positive();
         }
 
         /** {@code ln LR_joint} with the result added, before any reversal is set aside. */
-        double logRatio(boolean asPositive) {
-            return Joint.this.logRatio() + added(asPositive);
+        public double logRatio(boolean asPositive) {
+            return OverlapModel.this.logRatio() + added(asPositive);
         }
 
         /** Whether the added result, or any of the others beside it, would argue against itself. */
-        boolean hasReversal(boolean asPositive) {
+        public boolean hasReversal(boolean asPositive) {
             if (isReversed(positive.read(asPositive), added(asPositive))) {
                 return true;
             }

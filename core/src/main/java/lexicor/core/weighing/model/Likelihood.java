@@ -1,15 +1,16 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.model;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import lexicor.core.numbers.NormalTable;
 
 /**
  * {@code P(results | D)} for one of the two hypotheses (method M4): the product of the families' shares at each node of
  * the general factor, integrated over it. Immutable; taking an item out rebuilds its family alone.
  */
-final class Likelihood {
+public final class Likelihood {
     private static final double RESCALE_BELOW = 1e-120;
 
     private final Nodes nodes;
@@ -49,7 +50,7 @@ final class Likelihood {
         total = sum;
     }
 
-    static Likelihood of(Nodes nodes, boolean present, List<Item> items) {
+    public static Likelihood of(Nodes nodes, boolean present, List<Item> items) {
         Map<String, List<Item>> byFamily = new LinkedHashMap<>();
         items.forEach(
                 i -> byFamily.computeIfAbsent(i.family, f -> new ArrayList<>()).add(i));
@@ -59,7 +60,7 @@ final class Likelihood {
     }
 
     /** {@code ln P(results | D)}. */
-    double log() {
+    public double log() {
         return Math.log(total) + logScale;
     }
 
@@ -166,7 +167,7 @@ final class Likelihood {
         }
 
         /** {@code ln} of the further result's conditional probability. */
-        double log(boolean asPositive) {
+        public double log(boolean asPositive) {
             return asPositive ? Math.log(positive) : Math.log1p(-positive);
         }
 

@@ -1,32 +1,51 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.model;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
 import lexicor.core.catalogue.ClusterRule.Stratum;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Covariance;
 import lexicor.core.evidence.Evidence.Weighable;
-import lexicor.core.evidence.Logit;
+import lexicor.core.numbers.Logit;
+import lexicor.core.numbers.NormalTable;
 
 /**
  * A finding or a decided cluster with what its joint likelihood needs: its thresholds under the condition's presence and
  * absence, its result and its family (method M4, M5).
  */
-final class Item {
-    final LedgerRow.Kind kind;
-    final String id;
-    final String family;
-    final boolean positive;
-    final double logitSensitivity;
-    final double logitSpecificity;
-    final Covariance estimate;
-    final Covariance predictive;
-    final double people;
-    final double logAlone;
+public final class Item {
+    /** What it is: a finding, or a decided cluster of them. */
+    public enum Kind {
+        FINDING("finding"),
+        CLUSTER("cluster");
+
+        private final String id;
+
+        Kind(String id) {
+            this.id = id;
+        }
+
+        @JsonValue
+        public String id() {
+            return id;
+        }
+    }
+
+    public final Kind kind;
+    public final String id;
+    public final String family;
+    public final boolean positive;
+    public final double logitSensitivity;
+    public final double logitSpecificity;
+    public final Covariance estimate;
+    public final Covariance predictive;
+    public final double people;
+    public final double logAlone;
     /** Threshold {@code a} under D+, then under D-. */
     private final double[] threshold;
 
     private Item(
-            LedgerRow.Kind kind,
+            Kind kind,
             String id,
             String family,
             boolean positive,
@@ -49,11 +68,11 @@ final class Item {
         threshold = new double[] {NormalTable.probit(logitSensitivity), NormalTable.probit(-logitSpecificity)};
     }
 
-    static Item of(String id, String family, boolean positive, Weighable evidence) {
-        return of(LedgerRow.Kind.FINDING, id, family, positive, evidence);
+    public static Item of(String id, String family, boolean positive, Weighable evidence) {
+        return of(Kind.FINDING, id, family, positive, evidence);
     }
 
-    static Item of(LedgerRow.Kind kind, String id, String family, boolean positive, Weighable evidence) {
+    public static Item of(Kind kind, String id, String family, boolean positive, Weighable evidence) {
         Accuracy a = evidence.accuracy();
         return new Item(
                 kind,
@@ -69,16 +88,16 @@ final class Item {
     }
 
     /** A stratum's likelihood ratio as a symmetric test, read positive or negative (method M5). */
-    static Item of(String id, String family, Stratum stratum) {
+    public static Item of(String id, String family, Stratum stratum) {
         double logLr = Math.log(stratum.lr());
         double variance = stratum.logSd() * stratum.logSd();
         Covariance covariance = new Covariance(variance, variance, variance);
         double logit = Math.abs(logLr);
-        return new Item(LedgerRow.Kind.CLUSTER, id, family, logLr >= 0, logit, logit, covariance, covariance, 0, logLr);
+        return new Item(Kind.CLUSTER, id, family, logLr >= 0, logit, logit, covariance, covariance, 0, logLr);
     }
 
     /** The same finding with a result of either kind. */
-    Item read(boolean asPositive) {
+    public Item read(boolean asPositive) {
         if (asPositive == positive) {
             return this;
         }
@@ -89,7 +108,7 @@ final class Item {
                 kind, id, family, asPositive, logitSensitivity, logitSpecificity, estimate, predictive, people, log);
     }
 
-    double threshold(boolean present) {
+    public double threshold(boolean present) {
         return threshold[present ? 0 : 1];
     }
 

@@ -1,10 +1,14 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.explain;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import lexicor.core.catalogue.AccuracyRow;
 import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.evidence.EvidenceBase.Behind;
+import lexicor.core.weighing.LedgerRow;
+import lexicor.core.weighing.Status;
+import lexicor.core.weighing.WeighedCondition;
+import lexicor.core.weighing.model.Item;
 
 /** Reasons to trust a condition's number less than its digits suggest. The lines are working lines of ours (method M15). */
 public final class Doubts {
@@ -48,15 +52,19 @@ public final class Doubts {
                 .filter(r -> r.status() == Status.COUNTED)
                 .toList();
         double total = counted.stream().mapToDouble(Doubts::weight).sum();
+        boolean first = !counted.isEmpty();
         for (LedgerRow row : counted) {
-            List<AccuracyRow> rows = evidence.rows(row.id(), condition.id());
+            List<Behind> behind = row.kind() == Item.Kind.CLUSTER
+                    ? evidence.behindCluster(row.id())
+                    : evidence.behind(row.id(), condition.id());
             double share = total > 0 ? weight(row) / total : 0;
-            if (rows.size() == 1 && share >= MOST && isSmall(rows.get(0))) {
-                doubts.add(new Doubt.OneSmallStudy(row.id(), share, people(rows.get(0))));
+            if (behind.size() == 1 && share >= MOST && isSmall(behind.get(0))) {
+                doubts.add(
+                        new Doubt.OneSmallStudy(row.id(), share, behind.get(0).people()));
             }
+            first &= !behind.isEmpty() && behind.stream().allMatch(Behind::highRiskOfBias);
         }
-        boolean first = counted.stream().allMatch(r -> isFirstDescription(evidence.rows(r.id(), condition.id())));
-        if (!counted.isEmpty() && first) {
+        if (first) {
             doubts.add(new Doubt.FirstDescriptionsOnly(counted.size()));
         }
         if (condition.pretest() <= LOW_PRETEST || condition.pretest() >= HIGH_PRETEST) {
@@ -70,20 +78,7 @@ public final class Doubts {
         return Math.abs(Math.log(row.lrAdded().orElse(1)));
     }
 
-    private static boolean isFirstDescription(List<AccuracyRow> rows) {
-        return !rows.isEmpty() && rows.stream().allMatch(r -> r.bias().equals("high"));
-    }
-
-    private static boolean isSmall(AccuracyRow row) {
-        OptionalDouble people = people(row);
-        return people.isEmpty() || people.getAsDouble() < SMALL;
-    }
-
-    private static OptionalDouble people(AccuracyRow row) {
-        OptionalDouble diseased = row.figures().diseased();
-        OptionalDouble healthy = row.figures().healthy();
-        return diseased.isEmpty() || healthy.isEmpty()
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(diseased.getAsDouble() + healthy.getAsDouble());
+    private static boolean isSmall(Behind study) {
+        return study.people().isEmpty() || study.people().getAsDouble() < SMALL;
     }
 }

@@ -1,7 +1,8 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.model;
 
 import java.util.ArrayList;
 import java.util.List;
+import lexicor.core.numbers.NormalTable;
 
 /**
  * One family's part of {@code P(results | D)} (method M4): at each node of the general factor, the probability of the

@@ -1,4 +1,4 @@
-package lexicor.core.evidence;
+package lexicor.core.numbers;
 
 /** Log-odds and back. */
 public final class Logit {

@@ -1,4 +1,4 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.explain;
 
 import java.util.Optional;
 import lexicor.core.evidence.Accuracy;

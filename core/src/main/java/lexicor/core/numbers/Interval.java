@@ -1,15 +1,15 @@
-package lexicor.core.evidence;
+package lexicor.core.numbers;
 
 /** A 95 % interval; 95 % is 1.96 standard deviations everywhere (method M2). */
 public record Interval(double low, double high) {
     /** Standard deviations either side. */
     public static final double Z = 1.96;
 
-    static Interval onLogit(double centre, double sd) {
+    public static Interval onLogit(double centre, double sd) {
         return new Interval(Logit.inverse(centre - Z * sd), Logit.inverse(centre + Z * sd));
     }
 
-    static Interval onLog(double centre, double sd) {
+    public static Interval onLog(double centre, double sd) {
         return new Interval(Math.exp(centre - Z * sd), Math.exp(centre + Z * sd));
     }
 

@@ -1,9 +1,13 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.explain;
 
 import java.util.List;
 import lexicor.core.catalogue.AccuracyRow;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.Study;
+import lexicor.core.weighing.LedgerRow;
+import lexicor.core.weighing.Status;
+import lexicor.core.weighing.WeighedCondition;
+import lexicor.core.weighing.model.Item;
 
 /** How much of what moved a condition rests on figures that nobody has checked against their source. */
 public final class UncheckedShare {
@@ -27,10 +31,10 @@ public final class UncheckedShare {
     }
 
     private static double share(LedgerRow row, String condition, EvidenceBase evidence) {
-        if (row.kind() == LedgerRow.Kind.CLUSTER) {
+        if (row.kind() == Item.Kind.CLUSTER) {
             return evidence.isClusterChecked(row.id()) ? 0 : 1;
         }
-        List<AccuracyRow> used = evidence.used(row.id(), condition);
+        List<AccuracyRow> used = evidence.pooled(row.id(), condition);
         double people = used.stream().mapToDouble(UncheckedShare::people).sum();
         double unchecked = used.stream()
                 .filter(r -> !evidence.isChecked(r))

@@ -1,4 +1,4 @@
-package lexicor.core.weighing;
+package lexicor.core.numbers;
 
 import org.hipparchus.special.Erf;
 import org.hipparchus.util.FastMath;
@@ -11,8 +11,8 @@ import org.hipparchus.util.FastMath;
  * 1e-6 that method M4 asks of probabilities. Values below {@link #FLOOR} are raised to it, so that a finding can be
  * divided out of a product again.
  */
-final class NormalTable {
-    static final double FLOOR = 1e-100;
+public final class NormalTable {
+    public static final double FLOOR = 1e-100;
 
     private static final int PER_UNIT = 64;
     private static final double LOW = -22;
@@ -37,7 +37,7 @@ final class NormalTable {
     }
 
     /** {@code Φ(x)}, at least {@link #FLOOR}. */
-    static double cdf(double x) {
+    public static double cdf(double x) {
         if (x >= HIGH) {
             return 1;
         }
@@ -57,12 +57,12 @@ final class NormalTable {
     }
 
     /** {@code φ(x)}. */
-    static double density(double x) {
+    public static double density(double x) {
         return INVERSE_SQRT_2PI * Math.exp(-x * x / 2);
     }
 
     /** {@code Φ^-1} of the probability with the given log-odds, accurate in both tails. */
-    static double probit(double logOdds) {
+    public static double probit(double logOdds) {
         double tail = 1 / (1 + Math.exp(Math.abs(logOdds)));
         double z = FastMath.sqrt(2) * Erf.erfcInv(2 * tail);
         return logOdds < 0 ? -z : z;

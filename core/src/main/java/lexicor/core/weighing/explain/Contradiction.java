@@ -1,8 +1,11 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.explain;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import lexicor.core.weighing.model.Item;
+import lexicor.core.weighing.model.Nodes;
+import lexicor.core.weighing.model.OverlapModel;
 
 /**
  * A positive and a negative of one family that rarely go together, whether the condition is there or not: one of the two
@@ -24,7 +27,7 @@ public record Contradiction(String positive, String negative, double chance) {
                         && positive.logAlone > 0
                         && negative.logAlone < 0;
                 if (pair) {
-                    Joint both = Joint.of(nodes, List.of(positive, negative));
+                    OverlapModel both = OverlapModel.of(nodes, List.of(positive, negative));
                     double chance = Math.exp(Math.max(both.logProbability(true), both.logProbability(false)));
                     if (chance < BEYOND_CHANCE) {
                         found.add(new Contradiction(positive.id, negative.id, chance));

@@ -1,0 +1,2 @@
+/** What counting with probabilities needs: log-odds, intervals, the normal distribution, quadrature, entropy. */
+package lexicor.core.numbers;

@@ -1,0 +1,62 @@
+package lexicor.core.weighing.explain;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import lexicor.core.numbers.Logit;
+import lexicor.core.weighing.CaseToWeigh;
+import lexicor.core.weighing.ConditionWeighing;
+import lexicor.core.weighing.School;
+import lexicor.core.weighing.Weighing;
+import lexicor.core.weighing.model.Item;
+import lexicor.core.weighing.model.Nodes;
+import lexicor.core.weighing.model.OverlapModel;
+
+/**
+ * A case opened up for questions: by which steps each condition came to where it stands, and which findings
+ * contradict each other. Immutable.
+ */
+public final class Explanation {
+    private final Map<String, ConditionWeighing> conditions;
+    private final Nodes nodes;
+
+    private Explanation(CaseToWeigh given, School school) {
+        nodes = Weighing.nodes(given.settings());
+        conditions = Weighing.conditions(given, school);
+    }
+
+    public static Explanation of(CaseToWeigh given, School school) {
+        return new Explanation(given, school);
+    }
+
+    /**
+     * The counted findings in the order of the weight they added given the rest, as steps that begin at the pretest and end
+     * at the posttest: after each step the joint likelihood of the findings so far (method M15).
+     */
+    public List<PathStep> path(String condition) {
+        return path(conditions.get(condition));
+    }
+
+    /** Pairs within one family that contradict each other beyond chance, for one condition. */
+    public List<Contradiction> contradictions(String condition) {
+        return Contradiction.among(nodes, conditions.get(condition).speakers());
+    }
+
+    /** The counted items in the order of their weight, and the probability after each of them (method M9). */
+    private static List<PathStep> path(ConditionWeighing c) {
+        List<Item> order = new ArrayList<>(c.counted.items);
+        order.sort(Comparator.<Item>comparingDouble(i -> -Math.abs(c.counted.logAdded(i)))
+                .thenComparing(i -> i.id));
+        List<PathStep> steps = new ArrayList<>();
+        double from = c.candidate.pretest();
+        OverlapModel soFar = OverlapModel.of(c.nodes(), List.of());
+        for (Item item : order) {
+            soFar = soFar.plus(item);
+            double to = Logit.inverse(c.pretestLogit + soFar.logRatio());
+            steps.add(new PathStep(item.id, from, to));
+            from = to;
+        }
+        return List.copyOf(steps);
+    }
+}
