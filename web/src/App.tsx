@@ -1,23 +1,36 @@
+import { lazy, Suspense } from "react";
 import { Navigate, Route, Routes } from "react-router";
-import { AskScreen } from "./ask/AskScreen";
-import { CasesScreen } from "./cases/CasesScreen";
-import { CouchScreen } from "./couch/CouchScreen";
-import { EvidenceScreen } from "./evidence/EvidenceScreen";
-import { PairScreen } from "./evidence/PairScreen";
-import { ExchangeScreen } from "./exchange/ExchangeScreen";
-import { CaseFrame } from "./frame/CaseFrame";
 import { NotFound } from "./frame/NotFound";
 import { StoppableOutlet } from "./frame/Stopped";
-import { CaseHistory } from "./history/CaseHistory";
-import { DepartmentHistory } from "./history/DepartmentHistory";
-import { MeasuresScreen } from "./measures/MeasuresScreen";
-import { PeopleScreen } from "./people/PeopleScreen";
-import { StudentHome } from "./people/StudentHome";
-import { useSession } from "./people/useSession";
-import { PrintScreen } from "./print/PrintScreen";
-import { ReportScreen } from "./report/ReportScreen";
-import { SettingsScreen } from "./settings/SettingsScreen";
-import { WeighScreen } from "./weigh/WeighScreen";
+import { useSession } from "./session/useSession";
+
+// Each screen comes when somebody goes there; the device has them all for when there is no network.
+const AskScreen = lazy(() => import("./ask/AskScreen").then((m) => ({ default: m.AskScreen })));
+const CouchScreen = lazy(() => import("./couch/CouchScreen").then((m) => ({ default: m.CouchScreen })));
+const EvidenceScreen = lazy(() =>
+  import("./evidence/EvidenceScreen").then((m) => ({ default: m.EvidenceScreen })),
+);
+const PairScreen = lazy(() => import("./evidence/PairScreen").then((m) => ({ default: m.PairScreen })));
+const ExchangeScreen = lazy(() =>
+  import("./exchange/ExchangeScreen").then((m) => ({ default: m.ExchangeScreen })),
+);
+const CaseHistory = lazy(() => import("./history/CaseHistory").then((m) => ({ default: m.CaseHistory })));
+const DepartmentHistory = lazy(() =>
+  import("./history/DepartmentHistory").then((m) => ({ default: m.DepartmentHistory })),
+);
+const MeasuresScreen = lazy(() =>
+  import("./measures/MeasuresScreen").then((m) => ({ default: m.MeasuresScreen })),
+);
+const PeopleScreen = lazy(() => import("./people/PeopleScreen").then((m) => ({ default: m.PeopleScreen })));
+const StudentHome = lazy(() => import("./people/StudentHome").then((m) => ({ default: m.StudentHome })));
+const PrintScreen = lazy(() => import("./print/PrintScreen").then((m) => ({ default: m.PrintScreen })));
+const ReportScreen = lazy(() => import("./report/ReportScreen").then((m) => ({ default: m.ReportScreen })));
+const SettingsScreen = lazy(() =>
+  import("./settings/SettingsScreen").then((m) => ({ default: m.SettingsScreen })),
+);
+const WeighScreen = lazy(() => import("./weigh/WeighScreen").then((m) => ({ default: m.WeighScreen })));
+const CaseFrame = lazy(() => import("./frame/CaseFrame").then((m) => ({ default: m.CaseFrame })));
+const CasesScreen = lazy(() => import("./cases/CasesScreen").then((m) => ({ default: m.CasesScreen })));
 
 /** What each role is for: cases, the history, or practice. */
 export function App() {
@@ -34,7 +47,11 @@ export function App() {
     );
   }
   if (session?.role === "student") {
-    return <StudentHome />;
+    return (
+      <Suspense>
+        <StudentHome />
+      </Suspense>
+    );
   }
   return (
     <Routes>

@@ -9,9 +9,9 @@ import { BrowserRouter } from "react-router";
 import { App } from "./App";
 import { applyTheme, storedTheme } from "./frame/theme";
 import { device, keepWhatIsOpen, keyRing } from "./offline/device";
-import { SessionGate } from "./people/SessionGate";
 import { deviceStore } from "./queue/store";
 import { pageQueue, QueueContext } from "./queue/useQueue";
+import { SessionGate } from "./session/SessionGate";
 
 applyTheme(storedTheme());
 

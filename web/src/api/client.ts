@@ -24,6 +24,7 @@ export class Problem extends Error {
 
 export const SIGNED_OUT = 401;
 export const LOCKED = 423;
+const NOT_MODIFIED = 304;
 
 /** Told to the window when an answer says that the session is not what it was. */
 export const SESSION_CHANGED = "lexicor:session";
@@ -62,6 +63,41 @@ export async function call<T>(
   return send<T>(path, method, text, "application/json", caseId);
 }
 
+/** Answers that came with a tag, for as long as the page lives and the session stays what it is. */
+const answered = new Map<string, { tag: string; answer: unknown }>();
+window.addEventListener(SESSION_CHANGED, () => answered.clear());
+
+/** How many answers are kept to be asked about: the case in sight, and the one before it. */
+const ANSWERS_KEPT = 2;
+
+/** Asks for what is asked for again and again; while nothing changed there, the answer of before is given once more. */
+export async function callIfChanged<T>(path: string): Promise<T> {
+  const before = answered.get(path);
+  let tag: string | null = null;
+  const answer = await send<T>(path, "GET", undefined, "", meantBy(path), {
+    tag: before?.tag,
+    seen: (found) => {
+      tag = found;
+    },
+  });
+  if (answer === undefined && before) {
+    return before.answer as T;
+  }
+  answered.delete(path);
+  if (tag) {
+    answered.set(path, { tag, answer });
+    for (const oldest of [...answered.keys()].slice(0, -ANSWERS_KEPT)) {
+      answered.delete(oldest);
+    }
+  }
+  return answer;
+}
+
+/** Fetches a page that the server wrote, as text. */
+export async function page(path: string): Promise<string> {
+  return send<string>(path, "GET", undefined, "", meantBy(path), undefined, (text) => text);
+}
+
 /** Sends a file as it is. */
 export async function upload<T>(path: string, file: Blob): Promise<T> {
   return send<T>(path, "POST", file, "application/octet-stream");
@@ -73,6 +109,8 @@ async function send<T>(
   body: BodyInit | undefined,
   type: string,
   caseId?: number,
+  tags?: { tag: string | undefined; seen: (tag: string | null) => void },
+  read: (text: string) => unknown = (text) => (text === "" ? undefined : JSON.parse(text)),
 ): Promise<T> {
   let response: Response;
   try {
@@ -82,12 +120,17 @@ async function send<T>(
         ...(body === undefined ? {} : { "content-type": type }),
         ...(method === "GET" ? {} : { "x-xsrf-token": pageToken() }),
         ...(caseId === undefined ? {} : { "x-case": String(caseId) }),
+        ...(tags?.tag === undefined ? {} : { "if-none-match": tags.tag }),
       },
       body,
     });
   } catch {
     throw new Problem(0, "Lexicor cannot be reached. Is it still running?", []);
   }
+  if (response.status === NOT_MODIFIED) {
+    return undefined as T;
+  }
+  tags?.seen(response.headers.get("etag"));
   if (!response.ok) {
     if (response.status === SIGNED_OUT || response.status === LOCKED) {
       window.dispatchEvent(new Event(SESSION_CHANGED));
@@ -101,6 +144,5 @@ async function send<T>(
       problem.secondFactor === true,
     );
   }
-  const text = await response.text();
-  return (text === "" ? undefined : JSON.parse(text)) as T;
+  return read(await response.text()) as T;
 }

@@ -6,8 +6,9 @@ import {
   useQueryClient,
 } from "@tanstack/react-query";
 import { useEffect } from "react";
-import { orKept } from "../offline/device";
-import { call, meanCase, Problem } from "./client";
+import { call, callIfChanged, meanCase, Problem } from "./client";
+import { orKept } from "./kept";
+import { changed, changedInCase } from "./stale";
 import type {
   Apart,
   CaseSummary,
@@ -31,12 +32,10 @@ import type {
 export const caseKey = (code: string) => ["case", code] as const;
 export const weighedKey = (code: string) => ["weighed", code] as const;
 
-/** After a change: a weighing in sight is asked for anew, one kept for later is not shown again. */
-async function forgetWeighing(client: QueryClient, code: string) {
-  client.removeQueries({ queryKey: weighedKey(code), type: "inactive" });
-  // Asking anew alone would let a first answer that is still on its way through, as if it were the new one.
-  await client.cancelQueries({ queryKey: weighedKey(code) });
-  client.invalidateQueries({ queryKey: weighedKey(code) });
+/** Shows the case as the server has it now; an answer asked for before must not be shown after it. */
+async function showCase(client: QueryClient, code: string, saved: CaseView) {
+  await client.cancelQueries({ queryKey: caseKey(code) });
+  client.setQueryData(caseKey(code), saved);
 }
 
 /** Shows what the server made of an act; an answer asked for before it must not be shown after it. */
@@ -52,7 +51,7 @@ export async function showExamination(
   }
   // The weighing after the last of them is the one that counts.
   if (!moreFollow) {
-    await forgetWeighing(client, code);
+    await changedInCase(client, code, "examination");
   }
 }
 
@@ -96,7 +95,7 @@ export function useCase(code: string) {
   return useQuery({
     queryKey: caseKey(code),
     queryFn: async () => {
-      const view = await orKept(caseKey(code), () => call<CaseView>(`/api/cases/${code}`));
+      const view = await orKept(caseKey(code), () => callIfChanged<CaseView>(`/api/cases/${code}`));
       meanCase(code, view.id);
       return view;
     },
@@ -128,7 +127,7 @@ export function useNewCase() {
       setting: string;
       sure?: boolean;
     }) => call<CaseView>("/api/cases", "POST", request),
-    onSuccess: () => client.invalidateQueries({ queryKey: ["cases"] }),
+    onSuccess: () => changed(client, "cases"),
   });
 }
 
@@ -163,11 +162,10 @@ export function useSaveIntake(code: string) {
       );
     },
     onSuccess: async (saved) => {
-      await client.cancelQueries({ queryKey: caseKey(code) });
-      client.setQueryData(caseKey(code), saved);
-      await forgetWeighing(client, code);
+      await showCase(client, code, saved);
+      await changedInCase(client, code, "examination");
     },
-    onError: () => client.invalidateQueries({ queryKey: caseKey(code) }),
+    onError: () => changedInCase(client, code, "refused"),
   });
 }
 
@@ -185,10 +183,9 @@ export function useCaseChange<Change>(
       return call<CaseView>(`/api/cases/${code}/${path}`, "PUT", { version: seen?.version, ...body });
     },
     onSuccess: async (saved) => {
-      await client.cancelQueries({ queryKey: caseKey(code) });
-      client.setQueryData(caseKey(code), saved);
+      await showCase(client, code, saved);
     },
-    onError: () => client.invalidateQueries({ queryKey: caseKey(code) }),
+    onError: () => changedInCase(client, code, "refused"),
   });
 }
 
@@ -202,11 +199,10 @@ export function useClosure(code: string) {
       return call<CaseView>(`/api/cases/${code}/closure`, "PUT", { version: seen?.version, closed });
     },
     onSuccess: async (saved) => {
-      await client.cancelQueries({ queryKey: caseKey(code) });
-      client.setQueryData(caseKey(code), saved);
-      await forgetWeighing(client, code);
+      await showCase(client, code, saved);
+      await changedInCase(client, code, "whole");
     },
-    onError: () => client.invalidateQueries({ queryKey: caseKey(code) }),
+    onError: () => changedInCase(client, code, "refused"),
   });
 }
 
@@ -227,7 +223,7 @@ export function useDeleteTemplate() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (id: number) => call<void>(`/api/templates/${id}`, "DELETE"),
-    onSuccess: () => client.invalidateQueries({ queryKey: ["templates"] }),
+    onSuccess: () => changed(client, "templates"),
   });
 }
 
@@ -296,7 +292,7 @@ export function useSaveMeasure(code: string) {
     onSuccess: async (measures) => {
       await showExamination(client, code, measures.examination);
       client.setQueryData(["measures", code], measures);
-      client.removeQueries({ queryKey: ["visits", code] });
+      await changedInCase(client, code, "measures");
     },
   });
 }
@@ -324,13 +320,10 @@ export function useChangeVisit(code: string) {
         : call<CaseView>(`/api/cases/${code}/visits`, "POST", { version: seen?.version });
     },
     onSuccess: async (saved) => {
-      await client.cancelQueries({ queryKey: caseKey(code) });
-      client.setQueryData(caseKey(code), saved);
-      for (const key of ["measures", "visits", "weighed"]) {
-        client.removeQueries({ queryKey: [key, code] });
-      }
+      await showCase(client, code, saved);
+      await changedInCase(client, code, "whole");
     },
-    onError: () => client.invalidateQueries({ queryKey: caseKey(code) }),
+    onError: () => changedInCase(client, code, "refused"),
   });
 }
 
@@ -361,10 +354,8 @@ export function useSaveSettings() {
       }),
     onSuccess: (saved) => {
       client.setQueryData(["settings"], saved);
-      for (const key of ["cases", "case", "weighed", "measures", "visits"]) {
-        client.invalidateQueries({ queryKey: [key] });
-      }
+      changed(client, "settings");
     },
-    onError: () => client.invalidateQueries({ queryKey: ["settings"] }),
+    onError: () => changed(client, "settings-refused"),
   });
 }

@@ -1,5 +1,4 @@
 import { useState } from "react";
-import { Link } from "react-router";
 import { useCases } from "../api/queries";
 import { Caution } from "../frame/CautionNote";
 import { TopBar } from "../frame/TopBar";
@@ -12,20 +11,7 @@ export function CasesScreen() {
   const cases = useCases(search);
   return (
     <>
-      <TopBar
-        steps={
-          <nav aria-label="Department" className="flex">
-            {[
-              ["/evidence", "Evidence"],
-              ["/settings", "Settings"],
-            ].map(([to, name]) => (
-              <Link key={name} to={to ?? ""} className="flex min-h-12 items-center px-3 text-soft">
-                {name}
-              </Link>
-            ))}
-          </nav>
-        }
-      />
+      <TopBar />
       <main className="mx-auto flex max-w-[1180px] flex-col gap-3 px-5 py-4">
         <Caution />
         <div className="flex flex-wrap items-center gap-4">

@@ -1,10 +1,10 @@
 import { useMemo, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
+import { leavesAt, padChanges } from "../api/examination";
 import type { Changes, Pad, Side } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { CurrentTest } from "./CurrentTest";
-import { leavesAt, padChanges } from "./examination";
 import { KeyList } from "./KeyList";
 import { BINDINGS, type ChosenKeys, type Command, chosenKeys, keepKeys, keyName, keysOf } from "./keys";
 import { LadderBar, OtherLadders, useLadderChange } from "./LadderBar";

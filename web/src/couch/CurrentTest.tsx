@@ -1,9 +1,9 @@
 import type { ReactNode } from "react";
+import { leavesAt } from "../api/examination";
 import type { BlockedTest, Board, Changes, ClinicalTest, Examination, Pad, Side } from "../api/types";
 import { minutes, sideName } from "../pieces/format";
 import { Toggles } from "../pieces/Toggles";
 import { Blocked } from "./Blocked";
-import { leavesAt } from "./examination";
 import { Outcomes } from "./Outcomes";
 import { type PlannedTest, positionName } from "./order";
 import { SidePads } from "./SidePads";

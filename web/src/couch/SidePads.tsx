@@ -1,7 +1,7 @@
 import { useState } from "react";
+import { isOn } from "../api/examination";
 import type { Board, Changes, Leaves, Pad, Side } from "../api/types";
 import { Dials } from "./Dials";
-import { isOn } from "./examination";
 import { Drawing, isDrawn, isNarrow } from "./pictures/Drawing";
 import { HandPicture, isTingling } from "./pictures/HandPicture";
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
+import { isOn, leavesAt, padChanges, withChanges } from "../api/examination";
 import type { Catalogue, Examination, Pad } from "../api/types";
-import { isOn, leavesAt, padChanges, withChanges } from "./examination";
 import { commandOf, keyProblem } from "./keys";
 import { runningOrder, testOutcome } from "./order";
 

@@ -6,6 +6,7 @@ import { userEvent } from "@testing-library/user-event";
 import { useState } from "react";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { Problem } from "../api/client";
+import { leavesAt, padChanges } from "../api/examination";
 import { caseKey, showExamination } from "../api/queries";
 import type {
   Board,
@@ -22,7 +23,6 @@ import type { Act } from "../queue/act";
 import { page, serverOf } from "../test/page";
 import { Blocked } from "./Blocked";
 import { DialRow } from "./DialRow";
-import { leavesAt, padChanges } from "./examination";
 import { SidePads } from "./SidePads";
 import { TapHistory } from "./TapHistory";
 import { useTaps } from "./useTaps";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { ClusterLine, ClusterTally } from "../api/types";
-import { useSession } from "../people/useSession";
 import { factor } from "../pieces/format";
+import { useSession } from "../session/useSession";
 import { CheckDialog } from "./CheckDialog";
 import { checkWords } from "./checked";
 import { useClusterTally } from "./queries";

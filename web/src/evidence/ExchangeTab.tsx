@@ -1,11 +1,12 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { call } from "../api/client";
+import { changed } from "../api/stale";
 import type { ImportPreview } from "../api/types";
 import { ChooseFile, LookedAt } from "../pieces/ChooseFile";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { ImportLines } from "./ImportLines";
-import { contentChanged, useImportPreview, useImportProgress } from "./queries";
+import { useImportPreview, useImportProgress } from "./queries";
 
 /** The content out of the program as files, and back into it: looked at first, applied in one step or not at all. */
 export function ExchangeTab(props: { isLead: boolean }) {
@@ -46,7 +47,7 @@ function ImportPart() {
   const state = progress.data?.state;
   useEffect(() => {
     if (state === "applied") {
-      contentChanged(client);
+      changed(client, "content");
     }
   }, [state, client]);
   const preview = look.data;

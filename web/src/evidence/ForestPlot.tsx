@@ -1,4 +1,6 @@
+import { scaleLinear } from "d3-scale";
 import type { Pooled, Share, StudyRow } from "../api/types";
+import { Axis, Plot, type Scale } from "../pieces/Plot";
 import { Sideways } from "../pieces/Sideways";
 
 const ROW = 26;
@@ -29,11 +31,12 @@ export function ForestPlot(props: { studies: StudyRow[]; pooled: Pooled }) {
   return (
     <figure className="m-0">
       <Sideways label="Forest plot">
-        <svg viewBox={`0 0 ${WIDTH} ${height}`} className="block w-full min-w-[900px]" role="img">
-          <title>
-            Forest plot of sensitivity and specificity, {studies.length}{" "}
-            {studies.length === 1 ? "row" : "rows"}; the numbers are in the table below
-          </title>
+        <Plot
+          width={WIDTH}
+          height={height}
+          className="min-w-[900px]"
+          name={`Forest plot of sensitivity and specificity, ${studies.length} ${studies.length === 1 ? "row" : "rows"}; the numbers are in the table below`}
+        >
           {studies.map((s, i) => (
             <text
               key={`${s.source} ${s.year} ${s.population}`}
@@ -52,7 +55,7 @@ export function ForestPlot(props: { studies: StudyRow[]; pooled: Pooled }) {
             In a new clinic
           </text>
           {panels.map((p) => {
-            const x = (value: number) => p.left + value * PANEL;
+            const x = scaleLinear([0, 1], [p.left, p.left + PANEL]);
             const foot = TOP + (studies.length + 1) * ROW + 20;
             const mean = p.name === "Sensitivity" ? pooled.sensitivity : pooled.specificity;
             const next = p.name === "Sensitivity" ? pooled.newClinicSensitivity : pooled.newClinicSpecificity;
@@ -61,15 +64,7 @@ export function ForestPlot(props: { studies: StudyRow[]; pooled: Pooled }) {
                 <text x={p.left} y="14" fontSize="15" fontWeight="700" fill="var(--ink)">
                   {p.name}
                 </text>
-                <line x1={x(0)} x2={x(1)} y1={foot} y2={foot} stroke="var(--edge)" />
-                {[0, 0.25, 0.5, 0.75, 1].map((t) => (
-                  <g key={t}>
-                    <line x1={x(t)} x2={x(t)} y1={foot} y2={foot + 5} stroke="var(--edge)" />
-                    <text x={x(t)} y={foot + 20} textAnchor="middle" fontSize="13" fill="var(--soft)">
-                      {t}
-                    </text>
-                  </g>
-                ))}
+                <Axis scale={x} side="below" at={foot} ticks={[0, 0.25, 0.5, 0.75, 1]} line />
                 <line
                   x1={x(mean.value)}
                   x2={x(mean.value)}
@@ -108,7 +103,7 @@ export function ForestPlot(props: { studies: StudyRow[]; pooled: Pooled }) {
               </g>
             );
           })}
-        </svg>
+        </Plot>
       </Sideways>
       <figcaption className="text-[14px] text-soft">
         Squares as large as a study's weight; an open ring is a row that is not pooled. Dark diamond: the
@@ -119,7 +114,7 @@ export function ForestPlot(props: { studies: StudyRow[]; pooled: Pooled }) {
   );
 }
 
-function Line(props: { share: Share; x: (value: number) => number; y: number; size: number }) {
+function Line(props: { share: Share; x: Scale; y: number; size: number }) {
   const { share, x, y, size } = props;
   return (
     <g>

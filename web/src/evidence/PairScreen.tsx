@@ -1,9 +1,9 @@
 import { Link, useSearchParams } from "react-router";
 import type { Pair, Pooled } from "../api/types";
 import { TopBar } from "../frame/TopBar";
-import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { factor } from "../pieces/format";
+import { useSession } from "../session/useSession";
 import { AddFigure } from "./AddFigure";
 import { ForestPlot } from "./ForestPlot";
 import { usePair } from "./queries";

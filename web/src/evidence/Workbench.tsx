@@ -1,9 +1,9 @@
 import { useState } from "react";
 import type { DepartmentSettings, EvidenceIndex } from "../api/types";
-import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { factor, percent } from "../pieces/format";
 import { WideTable } from "../pieces/WideTable";
+import { useSession } from "../session/useSession";
 import { conditionsOf } from "./conditions";
 import { KeepDesign } from "./KeepDesign";
 import { useDesign } from "./queries";

@@ -1,5 +1,6 @@
-import { type QueryClient, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { call, upload } from "../api/client";
+import { changed } from "../api/stale";
 import type {
   ClusterTally,
   Design,
@@ -42,25 +43,6 @@ export function useDesign(request: DesignRequest) {
   });
 }
 
-/** Everything that follows from the content is asked for anew. */
-export function contentChanged(client: QueryClient) {
-  for (const key of [
-    "evidence",
-    "pair",
-    "entries",
-    "entry",
-    "catalogue",
-    "templates",
-    "design",
-    "cases",
-    "case",
-    "weighed",
-    "session",
-  ]) {
-    client.invalidateQueries({ queryKey: [key] });
-  }
-}
-
 export interface ContentChange {
   path: string;
   method: "POST" | "PUT" | "DELETE";
@@ -73,7 +55,7 @@ export function useContentChange() {
   return useMutation({
     mutationFn: ({ path, method, body }: ContentChange) =>
       call<unknown>(`/api/evidence/${path}`, method, body),
-    onSuccess: () => contentChanged(client),
+    onSuccess: () => changed(client, "content"),
   });
 }
 

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { call, upload } from "../api/client";
+import { changed } from "../api/stale";
 import type { CaseImport } from "../api/types";
 import { ChooseFile, LookedAt } from "../pieces/ChooseFile";
 import { ErrorNote } from "../pieces/ErrorNote";
@@ -43,7 +44,7 @@ export function BringIn() {
   const state = found?.state;
   useEffect(() => {
     if (state === "done" || state === "stopped") {
-      client.invalidateQueries({ queryKey: ["cases"] });
+      changed(client, "cases");
     }
   }, [state, client]);
   const waits = found?.state === "looked" ? found : undefined;

@@ -3,12 +3,13 @@ import { useCase, useCatalogue, useSettings } from "../api/queries";
 import type { CaseView, Catalogue, DepartmentSettings } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { sideName } from "../pieces/format";
-import { WaitingNote } from "../queue/WaitingNote";
+import { BAR_WAY } from "./bar";
 import { ClosedNote } from "./ClosedNote";
 import { StoppableOutlet } from "./Stopped";
 import { TopBar } from "./TopBar";
 import { UnknownNote } from "./UnknownNote";
 import { VisitMenu } from "./VisitMenu";
+import { WaitingNote } from "./WaitingNote";
 import { Warnings } from "./Warnings";
 
 export interface CaseContext {
@@ -45,11 +46,7 @@ export function CaseFrame() {
         steps={
           <nav aria-label="Steps of the case" className="flex flex-wrap">
             {STEPS.map(([path, name]) => (
-              <NavLink
-                key={path}
-                to={`/cases/${code}/${path}`}
-                className="flex min-h-12 items-center border-b-[3px] border-transparent px-3 text-soft max-md:px-1.5 max-md:text-[16px] aria-[current=page]:border-teal aria-[current=page]:font-bold aria-[current=page]:text-ink"
-              >
+              <NavLink key={path} to={`/cases/${code}/${path}`} className={BAR_WAY}>
                 {name}
               </NavLink>
             ))}

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { CAUTION } from "./Caution";
+import { CAUTION } from "../pieces/caution";
 
 const KEY = "lexicor.caution-read";
 

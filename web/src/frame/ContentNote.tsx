@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { useSession } from "../people/useSession";
+import { useSession } from "../session/useSession";
 
 /** On every screen, to everybody, until it is mended: the department's own content is not in force. */
 export function ContentNote() {

@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import { type ReactNode, Suspense } from "react";
 import { ErrorBoundary } from "react-error-boundary";
 import { Outlet, useLocation } from "react-router";
 import { useQueue } from "../queue/useQueue";
@@ -16,7 +16,10 @@ export function Stoppable(props: { children: ReactNode }) {
 export function StoppableOutlet(props: { context?: unknown }) {
   return (
     <Stoppable>
-      <Outlet context={props.context} />
+      {/* The bar stays while a screen is on its way. */}
+      <Suspense>
+        <Outlet context={props.context} />
+      </Suspense>
     </Stoppable>
   );
 }

@@ -1,10 +1,11 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
-import { AccountMenu } from "../people/AccountMenu";
-import { RefusedNote } from "../queue/RefusedNote";
-import { UnkeptNote } from "../queue/UnkeptNote";
+import { AccountMenu } from "../session/AccountMenu";
 import { ContentNote } from "./ContentNote";
+import { RefusedNote } from "./RefusedNote";
+import { Rooms } from "./Rooms";
 import { ThemeButton } from "./ThemeButton";
+import { UnkeptNote } from "./UnkeptNote";
 
 export function TopBar(props: { children?: ReactNode; steps?: ReactNode }) {
   return (
@@ -16,7 +17,7 @@ export function TopBar(props: { children?: ReactNode; steps?: ReactNode }) {
         {props.children}
         <div className="ml-auto flex flex-none items-center gap-1 max-xl:flex-initial max-xl:flex-wrap max-md:ml-0">
           <RefusedNote />
-          {props.steps}
+          {props.steps ?? <Rooms />}
           <ThemeButton />
           <AccountMenu />
         </div>

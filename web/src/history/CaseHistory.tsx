@@ -2,10 +2,11 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { call } from "../api/client";
+import { changedInCase } from "../api/stale";
 import type { Happened } from "../api/types";
 import { TopBar } from "../frame/TopBar";
-import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { useSession } from "../session/useSession";
 import { Lines } from "./Lines";
 import { StoodThen } from "./StoodThen";
 
@@ -34,9 +35,8 @@ export function CaseHistory() {
     mutationFn: (tap: string) =>
       call(`/api/cases/${code}/history/bring-back`, "POST", { tap, tapId: crypto.randomUUID() }),
     onSuccess: () => {
-      for (const key of ["case-history", "case", "weighed", "measures"]) {
-        client.invalidateQueries({ queryKey: [key, code] });
-      }
+      changedInCase(client, code, "refused");
+      changedInCase(client, code, "whole");
     },
   });
   const [chosen, setChosen] = useState<string>();

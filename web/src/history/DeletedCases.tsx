@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { call } from "../api/client";
+import { changed } from "../api/stale";
 import type { DeletedCase } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { WideTable } from "../pieces/WideTable";
@@ -14,7 +15,7 @@ export function DeletedCases() {
   });
   const bringBack = useMutation({
     mutationFn: (id: number) => call<void>(`/api/deleted-cases/${id}/bring-back`, "POST"),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => changed(client, "deleted-cases"),
   });
   const day = (at: string) => new Date(at).toLocaleDateString("en-GB");
   if (!deleted.data?.length) {

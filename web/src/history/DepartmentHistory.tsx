@@ -4,9 +4,9 @@ import { useNavigate } from "react-router";
 import { call } from "../api/client";
 import type { DepartmentChange } from "../api/types";
 import { TopBar } from "../frame/TopBar";
-import { useSession } from "../people/useSession";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { WideTable } from "../pieces/WideTable";
+import { useSession } from "../session/useSession";
 import { DeletedCases } from "./DeletedCases";
 import { Lines } from "./Lines";
 

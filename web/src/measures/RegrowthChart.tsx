@@ -1,5 +1,7 @@
+import { scaleLinear } from "d3-scale";
 import type { Regrowth } from "../api/types";
 import { day as calendarDay, sideName } from "../pieces/format";
+import { Axis, Plot } from "../pieces/Plot";
 
 const WIDTH = 420;
 const HEIGHT = 150;
@@ -14,8 +16,9 @@ export function RegrowthChart(props: { regrowth: Regrowth }) {
   const first = day(points[0]?.day ?? "");
   const days = Math.max(1, day(points.at(-1)?.day ?? "") - first);
   const most = Math.max(10, ...points.map((p) => p.distanceMm));
-  const x = (text: string) => LEFT + ((day(text) - first) / days) * (WIDTH - LEFT - 12);
-  const y = (mm: number) => 10 + (1 - mm / most) * (HEIGHT - 10 - BOTTOM);
+  const along = scaleLinear([first, first + days], [LEFT, WIDTH - 12]);
+  const x = (text: string) => along(day(text));
+  const y = scaleLinear([0, most], [HEIGHT - BOTTOM, 10]);
   return (
     <section aria-label={`Nerve regrowth, ${sideName(side).toLowerCase()} side`} className="mt-5">
       <h2 className="m-0 text-[20px] font-bold">Nerve regrowth, {sideName(side).toLowerCase()} side</h2>
@@ -23,14 +26,14 @@ export function RegrowthChart(props: { regrowth: Regrowth }) {
         {sentence ?? "The pace follows from readings on three days or more."}
       </p>
       <div className="flex flex-wrap items-start gap-6">
-        <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-[420px] max-w-full">
-          <title>Distance of the tapping point by day</title>
+        <Plot
+          width={WIDTH}
+          height={HEIGHT}
+          className="w-[420px]! max-w-full"
+          name="Distance of the tapping point by day"
+        >
           <line x1={LEFT} x2={WIDTH - 12} y1={y(0)} y2={y(0)} stroke="var(--ink)" strokeWidth="1.5" />
-          {[0, most].map((mm) => (
-            <text key={mm} x={LEFT - 6} y={y(mm) + 5} textAnchor="end" fontSize="14" fill="var(--soft)">
-              {Math.round(mm)} mm
-            </text>
-          ))}
+          <Axis scale={y} side="left" at={LEFT} ticks={[0, most]} words={(mm) => `${Math.round(mm)} mm`} />
           <polyline
             points={points.map((p) => `${x(p.day)},${y(p.distanceMm)}`).join(" ")}
             fill="none"
@@ -55,7 +58,7 @@ export function RegrowthChart(props: { regrowth: Regrowth }) {
                 </text>
               ),
           )}
-        </svg>
+        </Plot>
         <table className="border-collapse text-[16px]">
           <thead className="text-left text-[14px] text-soft">
             <tr>

@@ -1,5 +1,6 @@
 import type { QueryClient } from "@tanstack/react-query";
 import { Problem } from "../api/client";
+import { lookUpWith } from "../api/kept";
 import type { Session } from "../api/types";
 import { openDevice } from "../queue/store";
 import { isIdle } from "./activity";
@@ -11,19 +12,6 @@ export const device = openDevice();
 device.catch(() => undefined);
 export const keyRing = new KeyRing(device);
 export const shelf = new Shelf(device, keyRing);
-
-/** Asks the server, and without a network the device. */
-export async function orKept<T>(key: readonly unknown[], ask: () => Promise<T>): Promise<T> {
-  try {
-    return await ask();
-  } catch (error) {
-    const kept = error instanceof Problem && error.status === 0 ? await shelf.get<T>(key) : undefined;
-    if (kept === undefined) {
-      throw error;
-    }
-    return kept;
-  }
-}
 
 /** The session by the server's word, and without a network as it was here last, locked if nobody has used it for long. */
 export async function sessionOrKept(ask: () => Promise<Session>): Promise<Session> {
@@ -40,6 +28,7 @@ export async function sessionOrKept(ask: () => Promise<Session>): Promise<Sessio
 
 /** Keeps on the device what is open, for as long as it is. */
 export function keepWhatIsOpen(client: QueryClient) {
+  lookUpWith((key) => shelf.get(key));
   client.getQueryCache().subscribe(({ query, type }) => {
     if (type !== "updated" || query.state.status !== "success") {
       return;

@@ -2,6 +2,8 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { call } from "../api/client";
+import { caseKey } from "../api/queries";
+import { changed } from "../api/stale";
 import { DialogFrame } from "../pieces/DialogFrame";
 import { ErrorNote } from "../pieces/ErrorNote";
 
@@ -24,8 +26,8 @@ export function DeleteCase(props: { code: string; open: boolean; onClose: () => 
     mutationFn: (asked: Asked) =>
       call<void>(`/api/cases/${code}?confirmation=${asked.confirmation}`, "DELETE"),
     onSuccess: () => {
-      client.removeQueries({ queryKey: ["case", code] });
-      client.invalidateQueries({ queryKey: ["cases"] });
+      client.removeQueries({ queryKey: caseKey(code) });
+      changed(client, "cases");
       navigate("/cases");
     },
   });

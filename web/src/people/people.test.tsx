@@ -3,10 +3,10 @@ import "fake-indexeddb/auto";
 import { act, cleanup, screen, waitFor } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { SecondFactorSetup } from "../session/SecondFactorSetup";
+import { SessionGate } from "../session/SessionGate";
+import { SignIn } from "../session/SignIn";
 import { page, SESSION, serverOf } from "../test/page";
-import { SecondFactorSetup } from "./SecondFactorSetup";
-import { SessionGate } from "./SessionGate";
-import { SignIn } from "./SignIn";
 
 beforeEach(() => localStorage.clear());
 afterEach(() => {

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { call } from "../api/client";
+import { changed } from "../api/stale";
 import type { Account } from "../api/types";
 
 export function usePeople() {
@@ -18,7 +19,7 @@ export function useNewPerson() {
   return useMutation({
     mutationFn: (person: { name: string; role: string; password: string }) =>
       call<Account>("/api/people", "POST", person),
-    onSuccess: () => client.invalidateQueries({ queryKey: ["people"] }),
+    onSuccess: () => changed(client, "people"),
   });
 }
 
@@ -33,6 +34,6 @@ export function useChangePerson() {
       password?: string;
       dropSecondFactor?: boolean;
     }) => call<Account>(`/api/people/${change.id}`, "PUT", { ...change, id: undefined }),
-    onSettled: () => client.invalidateQueries({ queryKey: ["people"] }),
+    onSettled: () => changed(client, "people"),
   });
 }

@@ -1,5 +1,5 @@
+import { withChanges } from "../api/examination";
 import type { Changes, Examination, Side } from "../api/types";
-import { withChanges } from "../couch/examination";
 
 /** A tap on its way to the server. */
 export interface TapAct {

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Report } from "../api/types";
-import { CAUTION } from "../frame/Caution";
+import { CAUTION } from "../pieces/caution";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { Pictures } from "./Pictures";
 import type { ReportAct } from "./queries";

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { call } from "../api/client";
+import { changedInCase } from "../api/stale";
 import type { Outbox, Report } from "../api/types";
 
 const reportsKey = (code: string) => ["reports", code] as const;
@@ -24,7 +25,7 @@ export function useReportAct(code: string) {
   return useMutation({
     mutationFn: ({ path, method, body }: ReportAct) =>
       call<Report | undefined>(`/api/cases/${code}/reports${path}`, method, body),
-    onSuccess: () => client.invalidateQueries({ queryKey: reportsKey(code) }),
+    onSuccess: () => changedInCase(client, code, "reports"),
   });
 }
 

@@ -3,7 +3,7 @@ import { useSearchParams } from "react-router";
 import { useSaveIntake, useSupposed, useWeighed } from "../api/queries";
 import type { Supposition } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
-import { CAUTION } from "../frame/Caution";
+import { CAUTION } from "../pieces/caution";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent } from "../pieces/format";
 import { RailKey } from "../pieces/RailKey";

@@ -1,5 +1,5 @@
+import { isOn } from "../../api/examination";
 import type { Leaves, Pad, Side } from "../../api/types";
-import { isOn } from "../examination";
 import { SvgButton } from "./SvgButton";
 
 /** The territories by the pad that each stands for; the pads are tapped, so that picture and keys are one. */

@@ -1,11 +1,12 @@
 import { type Timing, TRIAL } from "./timing";
-import type { useTimer } from "./useTimer";
+import { useSeconds, type useTimer } from "./useTimer";
 
 /** The timer, large enough to read from two metres. */
 export function TimerRow(props: { timing: Timing; timer: ReturnType<typeof useTimer>; keyName: string }) {
   const { timing, timer } = props;
+  const seconds = useSeconds(timer.running, timing.goal);
   const tenths = timing.kind === "refill" || timing.kind === "trial";
-  const share = timing.goal ? Math.min(1, timer.seconds / timing.goal) : 0;
+  const share = timing.goal ? Math.min(1, seconds / timing.goal) : 0;
   return (
     <section
       aria-label="Timer"
@@ -20,7 +21,7 @@ export function TimerRow(props: { timing: Timing; timer: ReturnType<typeof useTi
         className="min-w-[128px] text-right text-[44px] leading-none font-bold"
         aria-label="Seconds"
       >
-        {tenths ? timer.seconds.toFixed(1) : Math.round(timer.seconds)}
+        {tenths ? seconds.toFixed(1) : Math.round(seconds)}
         <span className="text-[20px] font-normal text-soft"> s</span>
       </span>
       <span className="flex flex-1 flex-col gap-1 text-[15px] leading-tight max-md:basis-full">
@@ -38,7 +39,7 @@ export function TimerRow(props: { timing: Timing; timer: ReturnType<typeof useTi
             )}
           </span>
         )}
-        <span aria-live="polite">{words(timing, timer)}</span>
+        <span aria-live="polite">{words(timing, timer, seconds)}</span>
       </span>
       {timer.isStopped && (
         <button type="button" className="min-h-8 text-[15px] underline" onClick={timer.clear}>
@@ -56,8 +57,8 @@ const STOP: Record<Timing["kind"], string> = {
   trial: "Let go",
 };
 
-function words(timing: Timing, timer: ReturnType<typeof useTimer>): string {
-  const whole = timing.goal !== undefined && timer.seconds >= timing.goal;
+function words(timing: Timing, timer: ReturnType<typeof useTimer>, seconds: number): string {
+  const whole = timing.goal !== undefined && seconds >= timing.goal;
   switch (timing.kind) {
     case "onset":
       if (timer.isStopped) {
@@ -73,7 +74,7 @@ function words(timing: Timing, timer: ReturnType<typeof useTimer>): string {
     case "trial": {
       const count = `${timer.trials} of up to 3 trials held`;
       return timer.isRunning
-        ? timer.seconds >= TRIAL.enough
+        ? seconds >= TRIAL.enough
           ? "Long enough."
           : `Hold ${TRIAL.enough} to ${TRIAL.longest} s.`
         : `Hold ${TRIAL.enough} to ${TRIAL.longest} s; ${count}.`;

@@ -2,7 +2,6 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { elapsed, type Running, readingOf, type Timing, TRIAL } from "./timing";
 
 const STORED = "lexicor.timer";
-const TICK_MS = 100;
 
 function kept(place: string): Running | undefined {
   try {
@@ -14,8 +13,8 @@ function kept(place: string): Running | undefined {
 }
 
 /**
- * The timer of one place. It counts by the clock and not by its own beat, stops by itself at the goal, and goes on after a
- * reload.
+ * The timer of one place. It counts by the clock and not by a beat of its own, stops by itself at the goal, and goes on after a
+ * reload. It changes when it is started and stopped and not in between: whoever shows the seconds has {@link useSeconds}.
  */
 export function useTimer(
   place: string,
@@ -23,7 +22,6 @@ export function useTimer(
   onReading: (changes: Record<string, number>) => void,
 ) {
   const [running, setRunning] = useState<Running | undefined>(() => kept(place));
-  const [now, setNow] = useState(() => Date.now());
   const goal = timing?.goal;
   const report = useRef(onReading);
   report.current = onReading;
@@ -41,17 +39,16 @@ export function useTimer(
 
   const isRunning = running !== undefined && running.stoppedAt === undefined;
   useEffect(() => {
-    if (!isRunning) {
+    if (!isRunning || !running || goal === undefined) {
       return;
     }
-    const beat = setInterval(() => {
-      const time = Date.now();
-      setNow(time);
-      if (running && goal !== undefined && (time - running.startedAt) / 1000 >= goal) {
-        keep({ ...running, stoppedAt: goal, trials: running.trials + (timing?.kind === "trial" ? 1 : 0) });
-      }
-    }, TICK_MS);
-    return () => clearInterval(beat);
+    const left = running.startedAt + goal * 1000 - Date.now();
+    const end = setTimeout(
+      () =>
+        keep({ ...running, stoppedAt: goal, trials: running.trials + (timing?.kind === "trial" ? 1 : 0) }),
+      Math.max(0, left),
+    );
+    return () => clearTimeout(end);
   }, [isRunning, running, goal, timing?.kind, keep]);
 
   const toggle = () => {
@@ -60,7 +57,6 @@ export function useTimer(
     }
     const time = Date.now();
     if (!running || running.stoppedAt !== undefined) {
-      setNow(time);
       keep({ place, startedAt: time, trials: running?.trials ?? 0 });
       return;
     }
@@ -74,11 +70,28 @@ export function useTimer(
   };
 
   return {
-    seconds: running ? elapsed(running, now, goal) : 0,
+    running,
     isRunning,
     isStopped: running?.stoppedAt !== undefined,
     trials: running?.trials ?? 0,
     toggle,
     clear: () => keep(undefined),
   };
+}
+
+const BEAT_MS = 100;
+
+/** The seconds that a timer shows, from beat to beat while it runs. */
+export function useSeconds(running: Running | undefined, goal: number | undefined): number {
+  const [now, setNow] = useState(() => Date.now());
+  const runs = running !== undefined && running.stoppedAt === undefined;
+  useEffect(() => {
+    if (!runs) {
+      return;
+    }
+    setNow(Date.now());
+    const beat = setInterval(() => setNow(Date.now()), BEAT_MS);
+    return () => clearInterval(beat);
+  }, [runs]);
+  return running ? elapsed(running, Math.max(now, running.startedAt), goal) : 0;
 }

@@ -1,6 +1,8 @@
+import { scaleLinear } from "d3-scale";
 import type { Series, Visit } from "../../api/types";
 import { levelName } from "../../couch/pictures/SpinePicture";
 import { day, plainNumber, sideName } from "../../pieces/format";
+import type { Scale } from "../../pieces/Plot";
 
 const WIDTH = 300;
 const HEIGHT = 130;
@@ -19,8 +21,8 @@ export function SeriesChart(props: { lines: Series[]; visits: Visit[]; involved:
   const values = lines.flatMap((l) => l.points.map((p) => p.value));
   const low = Math.min(0, ...values);
   const high = Math.max(...values, low + 1);
-  const x = (visit: number) => LEFT + ((visit - 1) / Math.max(1, visits.length - 1)) * (WIDTH - LEFT - RIGHT);
-  const y = (value: number) => TOP + (1 - (value - low) / (high - low)) * (HEIGHT - TOP - BOTTOM);
+  const x = scaleLinear([1, Math.max(2, visits.length)], [LEFT, WIDTH - RIGHT]);
+  const y = scaleLinear([low, high], [HEIGHT - BOTTOM, TOP]);
   return (
     <figure
       aria-label={first.name}
@@ -99,12 +101,7 @@ function shown(line: Series, value: number | undefined): string | undefined {
   return plainNumber(Math.round(value * 10) / 10);
 }
 
-function Line(props: {
-  line: Series;
-  isInvolved: boolean;
-  x: (visit: number) => number;
-  y: (value: number) => number;
-}) {
+function Line(props: { line: Series; isInvolved: boolean; x: Scale; y: Scale }) {
   const { line, isInvolved, x, y } = props;
   const last = line.points.at(-1);
   const colour = isInvolved ? "var(--teal)" : "var(--soft)";

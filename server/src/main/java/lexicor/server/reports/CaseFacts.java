@@ -1,6 +1,7 @@
 package lexicor.server.reports;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -13,9 +14,9 @@ import lexicor.core.catalogue.Condition;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.examination.Outcome;
 import lexicor.core.examination.Side;
-import lexicor.core.planning.Precaution;
 import lexicor.core.planning.Restraint;
 import lexicor.core.weighing.School;
+import lexicor.core.weighing.Status;
 import lexicor.core.weighing.Verdict;
 import lexicor.server.casefiles.WholeCases.WholeCase;
 import lexicor.server.cases.CaseViews.BlockedTest;
@@ -29,6 +30,7 @@ import lexicor.server.reports.ReportViews.Table;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standing.LeftView;
 import lexicor.server.standing.Standing.NextTestView;
+import lexicor.server.standing.Weighed.LedgerRowView;
 
 /** What a report can say of a case, in words and tables; each report chooses among it. */
 final class CaseFacts {
@@ -39,6 +41,19 @@ final class CaseFacts {
             School.PUBLISHED_CLUSTERS, "decided clusters alone counted");
     private static final Map<HighBias, String> BIASES =
             Map.of(HighBias.CORRECTED, "corrected", HighBias.AS_PRINTED, "as printed", HighBias.LEFT_OUT, "left out");
+    private static final Map<Status, String> STATUSES = Map.ofEntries(
+            Map.entry(Status.COUNTED, "Counted"),
+            Map.entry(Status.SET_ASIDE, "Set aside, the others have already said it"),
+            Map.entry(Status.SUPERSEDED, "A cluster speaks for them"),
+            Map.entry(Status.SHARES_TESTS, "Share tests with a cluster that counts"),
+            Map.entry(Status.SAME_TEST, "Their test already speaks through another criterion"),
+            Map.entry(Status.LEFT_OUT, "Only studies at high risk of bias"),
+            Map.entry(Status.UNCHECKED, "Figures not checked against their source"),
+            Map.entry(Status.NO_DATA, "No figures for this condition"),
+            Map.entry(Status.SENSITIVITY_ONLY, "Only a sensitivity is published"),
+            Map.entry(Status.UNCLEAR, "Unclear"),
+            Map.entry(Status.OTHER_SCHOOL, "Not counted by the chosen way to weigh"),
+            Map.entry(Status.OPEN, "Clusters not decided yet"));
     private static final int NEXT = 3;
 
     private final WholeCase given;
@@ -210,18 +225,29 @@ final class CaseFacts {
                         + ".";
     }
 
+    /** What counted for the condition, with its likelihood ratio alone and given the rest; then what did not, by its reason. */
+    List<String> ledger(ConditionStanding c) {
+        Map<Status, List<String>> byStatus = new EnumMap<>(Status.class);
+        for (LedgerRowView row : given.weighed().ledgers().getOrDefault(c.id(), List.of())) {
+            String ratios = row.lrAdded() == null
+                    ? ""
+                    : String.format(Locale.ROOT, " (alone %.2f, added %.2f)", row.lrAlone(), row.lrAdded());
+            byStatus.computeIfAbsent(row.status(), s -> new ArrayList<>())
+                    .add(row.name() + " " + row.result() + ratios);
+        }
+        return byStatus.entrySet().stream()
+                .map(e -> Words.sentence(STATUSES.get(e.getKey()) + ": " + String.join("; ", e.getValue())))
+                .toList();
+    }
+
     /** What of the running order was left, and why: precautions, decided clusters, tests that would only hurt, no reason given. */
     List<String> notTested() {
         Set<String> open = new LinkedHashSet<>(given.view().plan().tests());
         given.view().examination().findings().forEach(f -> open.remove(f.test()));
         List<String> lines = new ArrayList<>();
         for (BlockedTest b : given.view().examination().blocked()) {
-            List<String> because = b.because().stream()
-                    .map(id -> Precaution.withId(id)
-                            .map(Precaution::label)
-                            .orElse(id)
-                            .toLowerCase(Locale.ROOT))
-                    .toList();
+            List<String> because =
+                    b.because().stream().map(l -> l.toLowerCase(Locale.ROOT)).toList();
             boolean planned = open.remove(b.test());
             if (b.reason() != null) {
                 lines.add(testName(b.test()) + ": done in spite of " + Words.list(because) + ". "

@@ -41,6 +41,18 @@ final class Composer {
         };
     }
 
+    /** The case on paper as it stands: the record, and what each finding says of the first candidate. */
+    List<Section> forPaper() {
+        List<Section> all = new ArrayList<>(forTheRecord());
+        facts.conditions().stream()
+                .findFirst()
+                .ifPresent(c -> all.add(Section.ofText(
+                        "ledger",
+                        "What the findings say of " + c.name(),
+                        lines(facts.ledger(c), "Not examined yet."))));
+        return all;
+    }
+
     private List<Section> forTheRecord() {
         List<Section> all = new ArrayList<>();
         all.add(Section.ofText("complaint", "Complaint", facts.complaint() + ".\n" + facts.background()));

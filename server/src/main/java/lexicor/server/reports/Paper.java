@@ -45,6 +45,19 @@ record Paper(
                 signed ? "Signed off by " + report.signedBy() + day(report.signedAt(), dates, zone) : "");
     }
 
+    /** A case as it stands at this moment, which nobody has signed. */
+    static Paper now(String code, Composer composer, int visit, Instant now, ZoneId zone) {
+        return new Paper(
+                code + "-paper",
+                code,
+                composer.title(ReportKind.RECORD),
+                "Case " + code + ", visit " + visit + day(now, true, zone),
+                false,
+                true,
+                composer.forPaper(),
+                "");
+    }
+
     private static String day(Instant at, boolean dates, ZoneId zone) {
         return dates ? ", " + DAY.format(at.atZone(zone)) : "";
     }

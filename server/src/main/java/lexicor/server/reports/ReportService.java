@@ -129,6 +129,18 @@ class ReportService {
         return Paper.of(code, view(record), dates, settings.current().zone());
     }
 
+    /** The case on paper as it stands; nothing of it is kept. */
+    @Transactional(readOnly = true)
+    public Paper paper(String code) {
+        WholeCases.WholeCase whole = cases.whole(code);
+        return Paper.now(
+                whole.view().code(),
+                new Composer(new CaseFacts(whole)),
+                whole.view().visits().size(),
+                moments.now(),
+                settings.current().zone());
+    }
+
     private ReportRecord draft(String code, long id, long version) {
         ReportRecord record = existing(code, id);
         if (record.signedBy != null) {

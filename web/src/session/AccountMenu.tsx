@@ -33,9 +33,6 @@ export function AccountMenu() {
         {item("Second factor", () => setOpen("second-factor"))}
         {(session.role === "lead" || session.role === "clinician") &&
           item("Cases out and in", () => navigate("/exchange"))}
-        {session.role === "lead" && item("People", () => navigate("/people"))}
-        {(session.role === "lead" || session.role === "auditor") &&
-          item("History of the department", () => navigate("/history"))}
         {item("Sign out", () => act.mutate({ path: "", method: "DELETE" }))}
         {item("Sign out everywhere", () => act.mutate({ path: "/everywhere" }))}
       </Menu>

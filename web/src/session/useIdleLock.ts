@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { call } from "../api/client";
+import { changed } from "../api/stale";
 import type { Session } from "../api/types";
 import { alive, isIdle, lastAlive, onLockedElsewhere, tellLocked } from "../offline/activity";
 import { useSessionAct } from "./useSession";
@@ -46,7 +47,7 @@ export function useIdleLock(session: Session | undefined): boolean {
     for (const sign of SIGNS_OF_LIFE) {
       window.addEventListener(sign, note, { passive: true, capture: true });
     }
-    const stop = onLockedElsewhere(() => client.invalidateQueries({ queryKey: ["session"] }));
+    const stop = onLockedElsewhere(() => changed(client, "session"));
     return () => {
       clearInterval(look);
       stop();

@@ -1,4 +1,4 @@
-import { useQueue } from "./useQueue";
+import { useQueue } from "../queue/useQueue";
 
 /** Says when this device does not keep taps: they last as long as the page. */
 export function UnkeptNote() {

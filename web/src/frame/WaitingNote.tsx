@@ -1,4 +1,4 @@
-import { useQueue } from "./useQueue";
+import { useQueue } from "../queue/useQueue";
 
 /** Says when taps wait on this device because the server cannot be reached. */
 export function WaitingNote() {

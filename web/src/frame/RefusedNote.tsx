@@ -2,9 +2,9 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Catalogue } from "../api/types";
 import { DialogFrame } from "../pieces/DialogFrame";
-import { actWords } from "./actWords";
-import type { RefusedAct } from "./store";
-import { signedInName, useQueue } from "./useQueue";
+import { actWords } from "../queue/actWords";
+import type { RefusedAct } from "../queue/store";
+import { signedInName, useQueue } from "../queue/useQueue";
 
 /** What the server would not take stays here until somebody sends it again, or discards it one by one. */
 export function RefusedNote() {

@@ -4,11 +4,11 @@ import { cleanup, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { afterEach, describe, expect, it } from "vitest";
 import type { Catalogue, Examination } from "../api/types";
+import type { TapAct } from "../queue/act";
+import { actWords } from "../queue/actWords";
+import { pageStore } from "../queue/store";
 import { page } from "../test/page";
-import type { TapAct } from "./act";
-import { actWords } from "./actWords";
 import { RefusedNote } from "./RefusedNote";
-import { pageStore } from "./store";
 import { UnkeptNote } from "./UnkeptNote";
 import { WaitingNote } from "./WaitingNote";
 

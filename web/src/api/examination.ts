@@ -1,4 +1,4 @@
-import type { Changes, Examination, Leaves, Pad, Side } from "../api/types";
+import type { Changes, Examination, Leaves, Pad, Side } from "./types";
 
 /** What stands recorded at one place, nothing if nothing does. */
 export function leavesAt(examination: Examination, test: string, at: string, side: Side): Leaves {

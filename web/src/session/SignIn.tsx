@@ -1,7 +1,7 @@
 import { type FormEvent, useState } from "react";
 import { Problem } from "../api/client";
 import type { Session } from "../api/types";
-import { CAUTION } from "../frame/Caution";
+import { CAUTION } from "../pieces/caution";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { SecretField } from "../pieces/SecretField";
 import { CodeField } from "./CodeField";

@@ -4,10 +4,10 @@ import { cleanup, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { Account } from "../api/types";
+import { DeleteCase } from "../people/DeleteCase";
+import { PeopleScreen } from "../people/PeopleScreen";
 import { page, SESSION, serverOf } from "../test/page";
-import { DeleteCase } from "./DeleteCase";
 import { LockScreen } from "./LockScreen";
-import { PeopleScreen } from "./PeopleScreen";
 import { SecretDialog } from "./SecretDialog";
 
 afterEach(() => {

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { call } from "../api/client";
+import { changed } from "../api/stale";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { SecretField } from "../pieces/SecretField";
 import { QrPicture } from "./QrPicture";
@@ -17,7 +18,7 @@ export function SecondFactorSetup() {
   const { data: session } = useSession();
   const [password, setPassword] = useState("");
   const [code, setCode] = useState("");
-  const refresh = () => client.invalidateQueries({ queryKey: ["session"] });
+  const refresh = () => changed(client, "session");
   const offer = useMutation({
     mutationFn: () => call<Offer>("/api/session/second-factor", "POST", { password }),
   });

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { call, SESSION_CHANGED } from "../api/client";
+import { changed } from "../api/stale";
 import type { Session } from "../api/types";
 import { alive } from "../offline/activity";
 import { sessionOrKept } from "../offline/device";
@@ -11,7 +12,7 @@ const KEY = ["session"];
 export function useSession() {
   const client = useQueryClient();
   useEffect(() => {
-    const ask = () => client.invalidateQueries({ queryKey: KEY });
+    const ask = () => changed(client, "session");
     window.addEventListener(SESSION_CHANGED, ask);
     return () => window.removeEventListener(SESSION_CHANGED, ask);
   }, [client]);
