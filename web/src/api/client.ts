@@ -65,7 +65,7 @@ export async function call<T>(
 
 /** Answers that came with a tag, for as long as the page lives and the session stays what it is. */
 const answered = new Map<string, { tag: string; answer: unknown }>();
-window.addEventListener(SESSION_CHANGED, () => answered.clear());
+globalThis.addEventListener?.(SESSION_CHANGED, () => answered.clear());
 
 /** How many answers are kept to be asked about: the case in sight, and the one before it. */
 const ANSWERS_KEPT = 2;

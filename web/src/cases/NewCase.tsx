@@ -1,102 +1,30 @@
-import { Dialog } from "radix-ui";
-import { type FormEvent, useState } from "react";
-import { useNavigate } from "react-router";
-import { useCatalogue, useNewCase } from "../api/queries";
-import { DialogFrame } from "../pieces/DialogFrame";
-import { ErrorNote } from "../pieces/ErrorNote";
-import { Toggles } from "../pieces/Toggles";
+import { lazy, Suspense, useState } from "react";
+import { useCatalogue } from "../api/queries";
 
-const SIDES = [
-  { id: "left", label: "Left" },
-  { id: "right", label: "Right" },
-];
+const load = () => import("./NewCaseDialog").then((m) => ({ default: m.NewCaseDialog }));
+const NewCaseDialog = lazy(load);
 
-/** Opens a case with a complaint and a side; everything else is asked on the next screen. */
+/** The way to a new case. What is asked for it comes once somebody reaches for it. */
 export function NewCase() {
-  const catalogue = useCatalogue();
-  const create = useNewCase();
-  const navigate = useNavigate();
+  // There before it is asked for, so that the dialog has its complaints at once.
+  useCatalogue();
   const [open, setOpen] = useState(false);
-  const [code, setCode] = useState("");
-  const [complaint, setComplaint] = useState("shoulder-pain");
-  const [involvedSide, setInvolvedSide] = useState("right");
-  const [setting, setSetting] = useState("community");
-
-  const begin = async (sure: boolean) => {
-    const created = await create
-      .mutateAsync({ code: code.trim() || undefined, complaint, involvedSide, setting, sure })
-      .catch(() => undefined);
-    if (created) {
-      navigate(`/cases/${created.code}/ask`);
-    }
-  };
-
   return (
     <>
-      <button type="button" className="action" onClick={() => setOpen(true)}>
+      <button
+        type="button"
+        className="action"
+        onPointerEnter={load}
+        onFocus={load}
+        onClick={() => setOpen(true)}
+      >
         New case
       </button>
-      <DialogFrame
-        open={open}
-        onOpenChange={(next) => {
-          create.reset();
-          setOpen(next);
-        }}
-        title="New case"
-        width={560}
-      >
-        <form
-          className="flex flex-col gap-4"
-          onSubmit={(event: FormEvent) => {
-            event.preventDefault();
-            begin(false);
-          }}
-        >
-          <label className="flex flex-col gap-1">
-            What brings the patient
-            <select className="field" value={complaint} onChange={(e) => setComplaint(e.target.value)}>
-              {catalogue.data?.complaints.map((c) => (
-                <option key={c.id} value={c.id}>
-                  {c.name}
-                </option>
-              ))}
-            </select>
-          </label>
-          <Toggles
-            label="Side that troubles"
-            value={involvedSide}
-            options={SIDES}
-            onChange={setInvolvedSide}
-          />
-          <Toggles
-            label="Seen in a"
-            value={setting}
-            options={catalogue.data?.settings ?? []}
-            onChange={setSetting}
-          />
-          <label className="flex flex-col gap-1">
-            <span>
-              Code <span className="text-soft">(left empty, the next free one; never a name)</span>
-            </span>
-            <input
-              className="field w-40"
-              value={code}
-              onChange={(e) => setCode(e.target.value.toUpperCase())}
-              placeholder="HB-013"
-              aria-invalid={create.error ? true : undefined}
-            />
-          </label>
-          <ErrorNote error={create.error} onKeep={() => begin(true)} />
-          <div className="flex justify-end gap-3">
-            <Dialog.Close className="action" data-quiet="true">
-              Cancel
-            </Dialog.Close>
-            <button type="submit" className="action" disabled={create.isPending}>
-              Open the case
-            </button>
-          </div>
-        </form>
-      </DialogFrame>
+      {open && (
+        <Suspense>
+          <NewCaseDialog onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -36,7 +36,7 @@ describe("what was refused", () => {
     queue.add(tap("b"));
     queue.add(tap("c", "plover"));
     await user.click(await screen.findByRole("button", { name: "2 taps were refused" }));
-    const dialog = screen.getByRole("dialog");
+    const dialog = await screen.findByRole("dialog");
     expect(within(dialog).getAllByText("Case HB-001 is closed.")).toHaveLength(2);
     const file = within(dialog).getByText("Write them into a file").getAttribute("href") ?? "";
     const written = JSON.parse(decodeURIComponent(file.slice(file.indexOf(",") + 1)));
@@ -68,7 +68,7 @@ describe("what was refused", () => {
     queue.add(tap("a"));
     await user.click(await screen.findByRole("button", { name: "1 tap was refused" }));
     line.closed = false;
-    await user.click(screen.getByRole("button", { name: "Send again" }));
+    await user.click(await screen.findByRole("button", { name: "Send again" }));
     await waitFor(() => expect(sent).toEqual(["a"]));
     expect(queue.snapshot().refused).toEqual([]);
   });

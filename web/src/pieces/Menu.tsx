@@ -1,5 +1,6 @@
 import { DropdownMenu } from "radix-ui";
 import type { ReactNode } from "react";
+import { MenuButton } from "./MenuButton";
 
 export const MENU_ITEM =
   "flex min-h-12 items-center rounded px-3 text-[16px] outline-none data-disabled:text-soft data-highlighted:bg-teal-wash";
@@ -9,12 +10,14 @@ export function Menu(props: {
   label: string;
   description?: string;
   align: "start" | "end";
+  /** Whether it is open from the start, where a button of the same looks was pressed to bring it. */
+  startsOpen?: boolean;
   children: ReactNode;
 }) {
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="choice whitespace-nowrap" aria-label={props.description}>
-        {props.label} <span aria-hidden="true">{"\u25be"}</span>
+    <DropdownMenu.Root defaultOpen={props.startsOpen}>
+      <DropdownMenu.Trigger asChild>
+        <MenuButton label={props.label} description={props.description} />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content

@@ -1,12 +1,15 @@
-import type { ReactNode } from "react";
+import { lazy, type ReactNode, Suspense } from "react";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { FirstLead } from "./FirstLead";
 import { LockScreen } from "./LockScreen";
 import { LockWarning } from "./LockWarning";
-import { SecondFactorWanted } from "./SecondFactorWanted";
 import { SignIn } from "./SignIn";
 import { useIdleLock } from "./useIdleLock";
 import { useSession } from "./useSession";
+
+const FirstLead = lazy(() => import("./FirstLead").then((m) => ({ default: m.FirstLead })));
+const SecondFactorWanted = lazy(() =>
+  import("./SecondFactorWanted").then((m) => ({ default: m.SecondFactorWanted })),
+);
 
 /** Lets in who is signed in. Behind a locked screen nothing is left that shows a patient, dialogs neither. */
 export function SessionGate(props: { children: ReactNode }) {
@@ -21,13 +24,21 @@ export function SessionGate(props: { children: ReactNode }) {
   }
   switch (session.state) {
     case "first-lead":
-      return <FirstLead />;
+      return (
+        <Suspense>
+          <FirstLead />
+        </Suspense>
+      );
     case "signed-out":
       return <SignIn demo={session.demo} />;
     case "locked":
       return <LockScreen session={session} />;
     case "second-factor":
-      return <SecondFactorWanted />;
+      return (
+        <Suspense>
+          <SecondFactorWanted />
+        </Suspense>
+      );
     default:
       return (
         <>

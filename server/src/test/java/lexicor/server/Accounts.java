@@ -2,6 +2,7 @@ package lexicor.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 import lexicor.server.Caller.Answer;
@@ -9,7 +10,9 @@ import tools.jackson.databind.JsonNode;
 
 /** Somebody more at a running program. */
 final class Accounts {
-    private static final int TOO_MANY = 429;
+    /** Told to try again in a moment, because of a pace or because there is too much to do. */
+    private static final List<Integer> LATER = List.of(429, 503);
+
     private static final int MOST_AGAIN = 10;
 
     private Accounts() {}
@@ -23,7 +26,7 @@ final class Accounts {
         Caller caller = lexicor.anotherCaller();
         Answer signedIn = caller.signIn(name, Running.PASSWORD);
         // Several who come in at once are told to try again in a second, and do.
-        for (int again = 0; signedIn.status() == TOO_MANY && again < MOST_AGAIN; again++) {
+        for (int again = 0; LATER.contains(signedIn.status()) && again < MOST_AGAIN; again++) {
             LockSupport.parkNanos(TimeUnit.SECONDS.toNanos(1));
             signedIn = caller.signIn(name, Running.PASSWORD);
         }

@@ -2,6 +2,7 @@ package lexicor.server;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
@@ -507,14 +508,15 @@ class BrowserPathTest extends InBrowser {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Stop. Same-day medical review.");
         accessible("Warning");
         page.navigate(LEXICOR.url("/cases/HB-011/print"));
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Stop. Same-day medical review.");
-        assertThat(page.getByText("was done all the same: The surgeon asks")).isVisible();
+        FrameLocator paper = page.frameLocator("iframe");
+        assertThat(paper.locator("body")).containsText("Stop. Same-day medical review.");
+        assertThat(paper.locator("body")).containsText("The surgeon asks for it and stands by");
     }
 
     @Test
     void whatFitsOnOneSheetPrintsOnOneSheet() {
         for (String code : List.of("HB-001", "HB-003", "HB-004")) {
-            page.navigate(LEXICOR.url("/cases/" + code + "/print"));
+            page.navigate(LEXICOR.url("/api/cases/" + code + "/paper"));
             assertThat(page.getByText("Candidates in order")).isVisible();
             Assertions.assertThat(pages()).as(code).isEqualTo(1);
             page.navigate(LEXICOR.url("/cases/" + code + "/weigh"));

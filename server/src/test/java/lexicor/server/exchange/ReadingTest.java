@@ -29,7 +29,11 @@ class ReadingTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static String line(int n, int padding) {
-        return "{\"format\":\"lexicor-case\",\"version\":1,\"code\":\"HB-%d\",\"weigh\":{\"figures\":[{\"x\":\"%s\"}]}}"
+        return """
+                {"format":"lexicor-case","version":1,"code":"HB-%d","created":{"day":0},"intake":{"complaint":"c",\
+                "involvedSide":"left","setting":"community","mechanism":"","candidates":[],"answers":{},\
+                "precautions":[],"warnings":[]},"visits":[{"day":0}],"plan":[],"ladders":{},"taps":[],"measured":[],\
+                "overrides":[],"weigh":{"figures":[{"x":"%s"}]}}"""
                 .formatted(n, "ü".repeat(padding));
     }
 
