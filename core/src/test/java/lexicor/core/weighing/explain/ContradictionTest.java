@@ -1,0 +1,104 @@
+package lexicor.core.weighing.explain;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import lexicor.core.evidence.Evidence.Weighable;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Pooling;
+import lexicor.core.evidence.Study.TwoByTwo;
+import lexicor.core.weighing.Candidate;
+import lexicor.core.weighing.CaseToWeigh;
+import lexicor.core.weighing.RecordedFinding;
+import lexicor.core.weighing.Result;
+import lexicor.core.weighing.School;
+import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.weighing.model.Item;
+import lexicor.core.weighing.model.Nodes;
+import lexicor.core.weighing.model.OverlapModel;
+import org.junit.jupiter.api.Test;
+
+/** Results of one family that rarely go together (method M15). */
+class ContradictionTest {
+    private static final String C = "c";
+
+    private record Tried(String id, String family, Result result, double sensitivity, double specificity) {
+        RecordedFinding finding() {
+            return new RecordedFinding(id, id, family, result, Map.of(C, evidence()));
+        }
+
+        private Weighable evidence() {
+            double n = 200;
+            TwoByTwo study = new TwoByTwo(
+                    n * sensitivity, n * (1 - sensitivity), n * (1 - specificity), n * specificity, false, false);
+            return (Weighable) Pooling.pool(List.of(study), HighBias.CORRECTED);
+        }
+
+        Item item() {
+            return Item.of(id, family, result == Result.POSITIVE, evidence());
+        }
+    }
+
+    private static List<Contradiction> among(Tried... tests) {
+        List<RecordedFinding> findings = new ArrayList<>();
+        for (Tried t : tests) {
+            findings.add(t.finding());
+        }
+        CaseToWeigh given = new CaseToWeigh(
+                WeighingSettings.DEFAULT,
+                List.of(new Candidate(C, 0.3, 0.35, 0.05, 0.7, 1)),
+                findings,
+                List.of(),
+                List.of());
+        return Explanation.of(given, School.OVERLAP_AWARE).contradictions(C);
+    }
+
+    private static double chance(boolean ifPresent, Tried... tests) {
+        List<Item> items = new ArrayList<>();
+        for (Tried t : tests) {
+            items.add(t.item());
+        }
+        return Math.exp(OverlapModel.of(new Nodes(0.45, 0.20), items).logProbability(ifPresent));
+    }
+
+    /** Rare with the condition alone is no contradiction: without it, the pair is as usual. */
+    @Test
+    void thePairMustBeRareWithTheConditionAndWithout() {
+        Tried positive = new Tried("p", "f", Result.POSITIVE, 0.90, 0.70);
+        Tried negative = new Tried("n", "f", Result.NEGATIVE, 0.98, 0.70);
+        assertThat(chance(true, positive, negative)).isLessThan(Contradiction.BEYOND_CHANCE);
+        assertThat(chance(false, positive, negative)).isGreaterThan(Contradiction.BEYOND_CHANCE);
+        assertThat(among(positive, negative)).isEmpty();
+        Tried specific = new Tried("p", "f", Result.POSITIVE, 0.60, 0.02 + 0.96);
+        Tried sensitive = new Tried("n", "f", Result.NEGATIVE, 0.97, 0.60);
+        List<Contradiction> found = among(specific, sensitive);
+        assertThat(found).hasSize(1);
+        assertThat(found.get(0).chance())
+                .isCloseTo(
+                        Math.max(chance(true, specific, sensitive), chance(false, specific, sensitive)), within(1e-12));
+    }
+
+    @Test
+    void theRarestComesFirst() {
+        List<Contradiction> found = among(
+                new Tried("p1", "f", Result.POSITIVE, 0.60, 0.99),
+                new Tried("p2", "f", Result.POSITIVE, 0.45, 0.99),
+                new Tried("n", "f", Result.NEGATIVE, 0.97, 0.60));
+        assertThat(found).extracting(Contradiction::positive).containsExactly("p2", "p1");
+        assertThat(found).extracting(Contradiction::chance).isSorted();
+    }
+
+    /** A positive that argues against, or a negative that argues for, has nothing to contradict. */
+    @Test
+    void onlyAPositiveThatSpeaksForAndANegativeThatSpeaksAgainstContradict() {
+        Tried against = new Tried("p", "f", Result.POSITIVE, 0.02, 0.90);
+        Tried sensitive = new Tried("n", "f", Result.NEGATIVE, 0.97, 0.60);
+        assertThat(among(against, sensitive)).isEmpty();
+        Tried specific = new Tried("p", "f", Result.POSITIVE, 0.60, 0.98);
+        Tried speaksFor = new Tried("n", "f", Result.NEGATIVE, 0.02, 0.90);
+        assertThat(among(specific, speaksFor)).isEmpty();
+    }
+}
