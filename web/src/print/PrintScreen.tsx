@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useRef } from "react";
+import { useRef, useState } from "react";
 import { Link, useParams } from "react-router";
 import { page } from "../api/client";
 import { ContentNote } from "../frame/ContentNote";
@@ -14,10 +14,12 @@ export function PrintScreen() {
     staleTime: 0,
   });
   const sheet = useRef<HTMLIFrameElement>(null);
+  const [height, setHeight] = useState(1100);
   return (
-    <div data-theme="light" className="flex h-dvh flex-col bg-paper text-ink">
+    <div data-theme="light" className="min-h-dvh bg-paper text-ink">
       <ContentNote />
-      <nav aria-label="Paper" className="flex items-center gap-3 border-b-2 border-ink px-5 py-2">
+      <header className="flex items-center gap-3 border-b-2 border-ink px-5 py-2">
+        <h1 className="m-0 mr-3 text-[20px] font-bold">Case {code} on paper</h1>
         <Link to={`/cases/${code}/weigh`} className="action inline-flex items-center" data-quiet="true">
           Back to the case
         </Link>
@@ -29,16 +31,24 @@ export function PrintScreen() {
         >
           Print
         </button>
-      </nav>
+      </header>
       {paper.error && <ErrorNote error={paper.error} />}
       {paper.data && (
-        <iframe
-          ref={sheet}
-          title={`Case ${code} on paper`}
-          srcDoc={paper.data}
-          sandbox="allow-same-origin allow-modals"
-          className="mx-auto my-4 w-full max-w-[820px] flex-1 border-[1.5px] border-line bg-white"
-        />
+        <main className="mx-auto max-w-[860px] p-4">
+          {/* As high as what is on it, so that the page scrolls and the sheet needs no way in by keys. */}
+          <iframe
+            ref={sheet}
+            title={`Case ${code} on paper`}
+            srcDoc={paper.data}
+            sandbox="allow-same-origin allow-modals"
+            tabIndex={-1}
+            height={height}
+            onLoad={(e) =>
+              setHeight((e.currentTarget.contentDocument?.documentElement.scrollHeight ?? 0) + 24)
+            }
+            className="block w-full border-[1.5px] border-line bg-white p-4"
+          />
+        </main>
       )}
     </div>
   );

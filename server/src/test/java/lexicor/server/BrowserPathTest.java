@@ -82,7 +82,7 @@ class BrowserPathTest extends InBrowser {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Report"))
                 .click();
         page.getByText("Print the case as it stands").click();
-        assertThat(page.getByText("does not diagnose")).isVisible();
+        assertThat(page.frameLocator("iframe").getByText("does not diagnose")).isVisible();
         accessible("Print");
 
         LEXICOR.restart();

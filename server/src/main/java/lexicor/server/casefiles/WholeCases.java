@@ -1,7 +1,9 @@
 package lexicor.server.casefiles;
 
+import java.time.ZoneId;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.server.cases.CaseAccess;
+import lexicor.server.cases.CaseBasis;
 import lexicor.server.cases.CaseDoor;
 import lexicor.server.cases.CasePage;
 import lexicor.server.cases.CaseRecord;
@@ -36,6 +38,7 @@ public class WholeCases {
 
     private final CaseDoor door;
     private final OpenCases openCases;
+    private final CaseBasis basis;
     private final CasePage page;
     private final Weighings weighings;
     private final MeasurePage measures;
@@ -44,12 +47,14 @@ public class WholeCases {
     WholeCases(
             CaseDoor door,
             OpenCases openCases,
+            CaseBasis basis,
             CasePage page,
             Weighings weighings,
             MeasurePage measures,
             ApplicationEventPublisher told) {
         this.door = door;
         this.openCases = openCases;
+        this.basis = basis;
         this.page = page;
         this.weighings = weighings;
         this.measures = measures;
@@ -81,6 +86,12 @@ public class WholeCases {
     @Transactional(readOnly = true)
     public long id(String code) {
         return door.existing(code).id;
+    }
+
+    /** By which days of the case are told apart. */
+    @Transactional(readOnly = true)
+    public ZoneId zone(String code) {
+        return basis.of(door.existing(code)).department().zone();
     }
 
     /** Writes down that somebody took the case out of the program. */

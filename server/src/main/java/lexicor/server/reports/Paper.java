@@ -13,7 +13,7 @@ import lexicor.server.reports.ReportViews.Section;
  *
  * @param fileName without its ending
  * @param heading the line of the case
- * @param isForPatient whether it is written large
+ * @param look how large it is written
  * @param isDraft whether nobody has signed it off
  * @param signature empty on a draft
  */
@@ -22,10 +22,27 @@ record Paper(
         String code,
         String title,
         String heading,
-        boolean isForPatient,
+        Look look,
         boolean isDraft,
         List<Section> sections,
         String signature) {
+    /** How large it is written: for a patient to read, as usual, or small enough for one sheet. */
+    enum Look {
+        LARGE("patient"),
+        USUAL(""),
+        ONE_SHEET("sheet");
+
+        private final String style;
+
+        Look(String style) {
+            this.style = style;
+        }
+
+        String style() {
+            return style;
+        }
+    }
+
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
 
     /**
@@ -39,7 +56,7 @@ record Paper(
                 code,
                 report.title(),
                 "Case " + code + ", visit " + report.visit() + day(report.madeAt(), dates, zone),
-                report.kind() == ReportKind.PATIENT,
+                report.kind() == ReportKind.PATIENT ? Look.LARGE : Look.USUAL,
                 !signed,
                 report.sections(),
                 signed ? "Signed off by " + report.signedBy() + day(report.signedAt(), dates, zone) : "");
@@ -52,7 +69,7 @@ record Paper(
                 code,
                 composer.title(ReportKind.RECORD),
                 "Case " + code + ", visit " + visit + day(now, true, zone),
-                false,
+                Look.ONE_SHEET,
                 true,
                 composer.forPaper(),
                 "");

@@ -25,6 +25,13 @@ final class ReportHtml {
             .rail td { border: 0; padding: 0 6pt 0 0; white-space: nowrap; }
             .foot { border-top: 1pt solid #17252a; margin-top: 8pt; padding-top: 2pt; font-size: 8.5pt; }
             .draft { font-weight: bold; border: 1pt solid #8a4b08; padding: 2pt 4pt; }
+            @page sheet { size: A4; margin: 8mm 12mm 8mm 12mm; }
+            .sheet { page: sheet; margin: 0; font-size: 7.3pt; line-height: 1.16; }
+            .sheet h1 { font-size: 13pt; }
+            .sheet h2 { font-size: 8.6pt; margin: 3pt 0 0 0; }
+            .sheet p { margin: 0 0 1pt 0; }
+            .sheet td, .sheet th { padding: 0 6pt 0 0; }
+            .sheet svg { height: 12px; display: block; }
             .patient { font-size: 12.5pt; line-height: 1.45; }
             """;
 
@@ -45,7 +52,10 @@ final class ReportHtml {
                 .append("\"/><style>")
                 .append(STYLE)
                 .append("</style></head><body")
-                .append(paper.isForPatient() ? " class=\"patient\"" : "")
+                .append(
+                        paper.look() == Paper.Look.USUAL
+                                ? ""
+                                : " class=\"" + paper.look().style() + "\"")
                 .append("><h1>")
                 .append(text(paper.title()))
                 .append("</h1>");

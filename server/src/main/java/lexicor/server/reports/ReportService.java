@@ -11,7 +11,6 @@ import lexicor.server.reports.ReportViews.NewReport;
 import lexicor.server.reports.ReportViews.ReportEdit;
 import lexicor.server.reports.ReportViews.ReportView;
 import lexicor.server.reports.ReportViews.Section;
-import lexicor.server.settings.SettingsService;
 import lexicor.server.time.Moments;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,21 +28,13 @@ class ReportService {
     private final SignedIn signedIn;
     private final JsonMapper json;
     private final Moments moments;
-    private final SettingsService settings;
 
-    ReportService(
-            ReportStore store,
-            WholeCases cases,
-            SignedIn signedIn,
-            JsonMapper json,
-            Moments moments,
-            SettingsService settings) {
+    ReportService(ReportStore store, WholeCases cases, SignedIn signedIn, JsonMapper json, Moments moments) {
         this.store = store;
         this.cases = cases;
         this.signedIn = signedIn;
         this.json = json;
         this.moments = moments;
-        this.settings = settings;
     }
 
     /** The case's reports, the latest first. */
@@ -126,7 +117,7 @@ class ReportService {
     public Paper exported(String code, long id, boolean dates) {
         ReportRecord record = existing(code, id);
         cases.exported(code);
-        return Paper.of(code, view(record), dates, settings.current().zone());
+        return Paper.of(code, view(record), dates, cases.zone(code));
     }
 
     /** The case on paper as it stands; nothing of it is kept. */
@@ -138,7 +129,7 @@ class ReportService {
                 new Composer(new CaseFacts(whole)),
                 whole.view().visits().size(),
                 moments.now(),
-                settings.current().zone());
+                whole.open().basis().department().zone());
     }
 
     private ReportRecord draft(String code, long id, long version) {
