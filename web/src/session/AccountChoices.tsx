@@ -35,6 +35,9 @@ export function AccountChoices() {
           item("Cases out and in", () => navigate("/exchange"))}
         {item("Sign out", () => act.mutate({ path: "", method: "DELETE" }))}
         {item("Sign out everywhere", () => act.mutate({ path: "/everywhere" }))}
+        <DropdownMenu.Label className="px-3 pt-1 text-[15px] text-soft">
+          Lexicor {session.version}
+        </DropdownMenu.Label>
       </Menu>
       {(["pin", "password"] as const).map((secret) => (
         <SecretDialog

@@ -47,6 +47,7 @@ export const SESSION: Session = {
   lockMinutes: 10,
   secondFactor: false,
   contentUnfit: false,
+  version: "1.0.0",
   demo: [],
 };
 

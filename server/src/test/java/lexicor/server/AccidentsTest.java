@@ -11,10 +11,12 @@ import lexicor.server.Caller.Answer;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A disk that fills up or turns read-only under the running program, on a small disk of its own. */
+@Tag("slow")
 class AccidentsTest {
     @TempDir
     Path folder;

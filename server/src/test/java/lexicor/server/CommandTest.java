@@ -12,10 +12,12 @@ import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import lexicor.server.command.WeighCommand;
 import lexicor.server.start.LexicorServer;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The programs as a shell sees them: what they print where, and how they end. */
+@Tag("slow")
 class CommandTest {
     @TempDir
     Path folder;

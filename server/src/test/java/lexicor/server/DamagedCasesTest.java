@@ -7,12 +7,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import lexicor.core.document.Place;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** A case's file with one thing in it of another kind, or away: never brought in unseen, never a failure. */
+@Tag("slow")
 class DamagedCasesTest {
     @RegisterExtension
     static final Running CLINIC = Running.demo();

@@ -16,11 +16,13 @@ import java.util.Set;
 import java.util.function.BiPredicate;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
 /** Every endpoint of the API's own description, asked by every role and by nobody. */
+@Tag("slow")
 class DoorsTest {
     @RegisterExtension
     static final Running LEXICOR = Running.empty();

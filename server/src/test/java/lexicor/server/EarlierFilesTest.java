@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.UUID;
 import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
 /** Database files as earlier versions wrote them open with everything in them, and go on. */
+@Tag("slow")
 class EarlierFilesTest {
     private static String tap(String test, String changes) {
         return "{\"tapId\":\"%s\",\"test\":\"%s\",\"at\":\"\",\"side\":\"left\",\"changes\":%s}"

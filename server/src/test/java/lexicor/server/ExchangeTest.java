@@ -17,6 +17,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import lexicor.core.weighfile.WeighFile;
 import lexicor.standin.FhirCheck;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -24,6 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Cases out of one clinic's program and into another's, as files and as documents. */
+@Tag("slow")
 class ExchangeTest {
     @RegisterExtension
     static final Running CLINIC = Running.demo();

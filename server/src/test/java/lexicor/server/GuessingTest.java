@@ -10,10 +10,12 @@ import java.util.concurrent.Future;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import lexicor.server.Caller.Answer;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** Whoever guesses is slowed down however many guesses come at once, and nobody else is. */
+@Tag("slow")
 class GuessingTest {
     private static final String WRONG = "four wet ropes on the slipway";
 

@@ -11,11 +11,13 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lexicor.server.maintenance.BackupFile;
 import lexicor.server.maintenance.DatabaseKey;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What whoever runs the program relies on, in a house whose night falls every second and that lets few requests in. */
+@Tag("slow")
 class HouseTest {
     private static final int PER_SECOND = 5;
 

@@ -8,11 +8,13 @@ import java.io.IOException;
 import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
 /** Tables and packs out of the program and in again. */
+@Tag("slow")
 class ImportTest {
     @RegisterExtension
     static final Running LEXICOR = Running.empty();

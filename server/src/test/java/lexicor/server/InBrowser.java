@@ -18,8 +18,10 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 
 /** A page in headless Chromium for every test, and the pieces of Lexicor's pages by name. */
+@Tag("browser")
 abstract class InBrowser {
     private static Playwright playwright;
     private static Browser browser;

@@ -3,6 +3,7 @@ package lexicor.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import lexicor.server.Caller.Answer;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -10,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** Signing in, the lock, and what becomes of sessions when an account changes. */
+@Tag("slow")
 class PeopleTest {
     @RegisterExtension
     static final Running LEXICOR = Running.empty();

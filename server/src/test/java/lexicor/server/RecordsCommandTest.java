@@ -9,10 +9,12 @@ import lexicor.server.CommandTest.Ended;
 import lexicor.server.command.DeviceCommand;
 import lexicor.server.command.RecordsCommand;
 import lexicor.server.maintenance.DatabaseKey;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Backing up, bringing back and measuring from a shell, beside a running server and without one. */
+@Tag("slow")
 class RecordsCommandTest {
     @TempDir
     Path folder;

@@ -16,6 +16,7 @@ import lexicor.server.maintenance.DatabaseFile;
 import lexicor.server.maintenance.DatabaseKey;
 import lexicor.server.maintenance.RunFile;
 import lexicor.server.maintenance.UnusableDataException;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
@@ -23,6 +24,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** The file of the records: closed to whoever has no key, backed up while in use, and brought back whole or not at all. */
+@Tag("slow")
 class RecordsTest {
     private static final String STORY = "Fell from the trestle by the crane";
 

@@ -8,11 +8,13 @@ import java.time.Instant;
 import javax.crypto.spec.SecretKeySpec;
 import lexicor.server.Caller.Answer;
 import org.apache.commons.codec.binary.Base32;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
 /** A code of one's own app beside the password: by choice, or because the department wants it. */
+@Tag("slow")
 class SecondFactorTest {
     @RegisterExtension
     static final Running LEXICOR = Running.empty();

@@ -11,12 +11,14 @@ import java.util.Base64;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.springframework.session.Session;
 import org.springframework.session.SessionRepository;
 
 /** What a session lives through, what ends it, and what belongs to it. */
+@Tag("slow")
 class SessionsTest {
     @RegisterExtension
     static final Running LEXICOR = Running.empty();

@@ -3,6 +3,7 @@ package lexicor.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -10,6 +11,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The department's own content, and a version of the program that it does not fit. */
+@Tag("slow")
 class UnfitContentTest {
     @RegisterExtension
     static final Running LEXICOR = Running.empty();

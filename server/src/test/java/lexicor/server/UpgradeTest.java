@@ -10,11 +10,13 @@ import lexicor.server.maintenance.DatabaseFile;
 import lexicor.server.maintenance.DatabaseKey;
 import org.flywaydb.core.Flyway;
 import org.h2.jdbcx.JdbcDataSource;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Records of every schema from the first on, filled then, are upgraded where they lie. */
+@Tag("slow")
 class UpgradeTest {
     @TempDir
     Path folder;

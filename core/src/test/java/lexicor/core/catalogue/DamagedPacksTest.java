@@ -8,12 +8,14 @@ import java.util.List;
 import java.util.Random;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Place;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Entries of every kind, damaged at places drawn at random: no fault gets past the reading, or is laid elsewhere. */
+@Tag("slow")
 class DamagedPacksTest {
     private static final int TRIES = 40;
 

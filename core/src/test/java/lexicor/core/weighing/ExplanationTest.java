@@ -39,7 +39,7 @@ class ExplanationTest {
     }
 
     /** Without a gap from pretest to posttest, one step for each finding that counts, whatever the school. */
-    @Property(tries = 150)
+    @Property
     void theStepsLeadFromPretestToPosttest(
             @ForAll("findings") List<Simple> findings,
             @ForAll @DoubleRange(min = 0.02, max = 0.9) double pretest,
@@ -61,7 +61,7 @@ class ExplanationTest {
                         .toList());
     }
 
-    @Property(tries = 100)
+    @Property
     void oneTestAloneGainsWhatTheNextTestSays(
             @ForAll("findings") List<Simple> findings,
             @ForAll("fewTests") List<Simple> offered,
@@ -76,7 +76,7 @@ class ExplanationTest {
     }
 
     /** Where nothing overlaps, every combination of results can be reckoned by Bayes' rule by hand. */
-    @Property(tries = 60)
+    @Property
     void independentTestsTellTogetherWhatBayesSays(
             @ForAll("fewTests") List<Simple> offered, @ForAll @DoubleRange(min = 0.02, max = 0.9) double pretest) {
         CaseToWeigh given = Simple.caseOf(List.of(), offered, pretest, 0, 0);

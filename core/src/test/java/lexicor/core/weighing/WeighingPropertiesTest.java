@@ -41,7 +41,7 @@ class WeighingPropertiesTest {
                 new double[] {Math.max(t.get1(), t.get2()), Math.min(t.get1(), t.get2())});
     }
 
-    @Property(tries = 200)
+    @Property
     void withoutOverlapItIsPlainMultiplication(
             @ForAll("findings") List<Simple> findings, @ForAll @DoubleRange(min = 0.01, max = 0.99) double pretest) {
         double product = findings.stream().mapToDouble(Simple::ratio).reduce(1, (a, b) -> a * b);
@@ -50,7 +50,7 @@ class WeighingPropertiesTest {
         assertThat(Logit.of(c.posttest())).isCloseTo(Logit.of(pretest) + Math.log(product), within(1e-6));
     }
 
-    @Property(tries = 200)
+    @Property
     void theOrderOfRecordingChangesNothing(@ForAll("findings") List<Simple> findings, @ForAll Random random) {
         List<Simple> shuffled = new ArrayList<>(findings);
         Collections.shuffle(shuffled, random);
@@ -60,7 +60,7 @@ class WeighingPropertiesTest {
         assertThat(one.average().low()).isCloseTo(other.average().low(), within(1e-8));
     }
 
-    @Property(tries = 200)
+    @Property
     void aUselessFindingAddsNothing(
             @ForAll("findings") List<Simple> findings,
             @ForAll @DoubleRange(min = 0.05, max = 0.95) double sensitivity) {
@@ -74,7 +74,7 @@ class WeighingPropertiesTest {
         }
     }
 
-    @Property(tries = 120)
+    @Property
     void noCountedFindingArguesAgainstItself(
             @ForAll("findings") List<Simple> findings, @ForAll("overlaps") double[] overlap) {
         for (LedgerRow row : Simple.weigh(findings, 0.3, overlap[0], overlap[1]).ledger()) {
@@ -86,7 +86,7 @@ class WeighingPropertiesTest {
         }
     }
 
-    @Property(tries = 200)
+    @Property
     void exchangingPositiveAndNegativeWithTheFiguresIsTheSame(@ForAll("findings") List<Simple> findings) {
         List<Simple> mirrored = findings.stream().map(Simple::mirrored).toList();
         double one = Simple.weigh(findings, 0.3, FAMILY, GENERAL).lr();
@@ -94,7 +94,7 @@ class WeighingPropertiesTest {
         assertThat(Math.log(one)).isCloseTo(Math.log(other), within(1e-7));
     }
 
-    @Property(tries = 100)
+    @Property
     void moreOverlapNeverRaisesTheRatioOfEqualPositives(
             @ForAll @IntRange(min = 2, max = 6) int count,
             @ForAll @DoubleRange(min = 0.55, max = 0.95) double sensitivity,
@@ -125,7 +125,7 @@ class WeighingPropertiesTest {
         }
     }
 
-    @Property(tries = 100)
+    @Property
     void gainsAreNeverNegativeAndNeverMoreThanTheUncertaintyLeft(
             @ForAll("findings") List<Simple> findings,
             @ForAll("few") List<Simple> candidates,
@@ -137,7 +137,7 @@ class WeighingPropertiesTest {
     }
 
     /** The card on the couch promises what the tap will show. */
-    @Property(tries = 60)
+    @Property
     void whatATestWouldDoIsWhatItDoes(
             @ForAll("findings") List<Simple> findings, @ForAll("few") List<Simple> candidates) {
         WeighedCase weighed = Weighing.weigh(Simple.caseOf(findings, candidates, 0.3, FAMILY, GENERAL));
@@ -157,7 +157,7 @@ class WeighingPropertiesTest {
     }
 
     /** A department that follows another school sees that school's numbers, and its card keeps its promise too. */
-    @Property(tries = 60)
+    @Property
     void theChosenSchoolIsTheOneThatStandsBeside(
             @ForAll("few") List<Simple> findings,
             @ForAll("few") List<Simple> candidates,

@@ -56,6 +56,7 @@ final class PeopleViews {
      * @param secondFactor whether there is a code beside the password
      * @param tapKey what taps that wait on the device are encrypted with; absent unless signed in with an open screen
      * @param contentUnfit whether the department's own tests and figures do not fit this version and are not in force
+     * @param version of the program
      * @param demo accounts to try by one click; empty but in the demo
      */
     record SessionView(
@@ -67,6 +68,7 @@ final class PeopleViews {
             boolean secondFactor,
             @Schema(nullable = true) String tapKey,
             boolean contentUnfit,
+            String version,
             List<DemoAccount> demo) {}
 
     record DemoAccount(String name, Role role) {}

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
 import java.util.Optional;
+import lexicor.server.build.Build;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.people.PeopleViews.CodeProof;
 import lexicor.server.people.PeopleViews.DemoRequest;
@@ -81,7 +82,7 @@ class SessionController {
         Optional<Person> person = signedIn.ifAny();
         if (person.isEmpty()) {
             State state = firstLead.token().isPresent() ? State.FIRST_LEAD : State.SIGNED_OUT;
-            return new SessionView(state, null, null, false, 0, false, null, false, demo.listed());
+            return new SessionView(state, null, null, false, 0, false, null, false, Build.version(), demo.listed());
         }
         boolean locked = lock.isLocked(request);
         boolean open = !locked && !second.isMissing(person.get());
@@ -94,6 +95,7 @@ class SessionController {
                 second.has(person.get().name()),
                 open ? people.tapKey() : null,
                 !editions.unfit().isEmpty(),
+                Build.version(),
                 List.of());
     }
 

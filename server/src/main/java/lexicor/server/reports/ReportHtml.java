@@ -68,7 +68,7 @@ final class ReportHtml {
         if (!paper.signature().isEmpty()) {
             paragraph(paper.signature() + ".");
         }
-        paragraph(Words.CAUTION);
+        paragraph(Words.foot());
         return html.append("</div></body></html>").toString();
     }
 

@@ -16,7 +16,7 @@ final class ReportPlain {
         if (!paper.signature().isEmpty()) {
             text.append('\n').append(paper.signature()).append('\n');
         }
-        return text.append('\n').append(Words.CAUTION).append('\n').toString();
+        return text.append('\n').append(Words.foot()).append('\n').toString();
     }
 
     private static void section(StringBuilder text, Section section) {

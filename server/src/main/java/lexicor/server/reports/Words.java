@@ -2,6 +2,7 @@ package lexicor.server.reports;
 
 import java.util.List;
 import java.util.Locale;
+import lexicor.server.build.Build;
 
 /** Numbers and lists as a report writes them. */
 final class Words {
@@ -10,6 +11,11 @@ final class Words {
             "Lexicor supports the judgement of a licensed clinician. It does not diagnose, and it defers to local protocol.";
 
     private Words() {}
+
+    /** What stands below everything: the caution, and which Lexicor wrote it. */
+    static String foot() {
+        return CAUTION + " Written with Lexicor " + Build.version() + ".";
+    }
 
     /** A probability in percent, with one more digit towards the ends, where it matters. */
     static String percent(double p) {

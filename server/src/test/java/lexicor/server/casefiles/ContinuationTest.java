@@ -97,7 +97,7 @@ class ContinuationTest {
         return file(visits, taps, measured, overrides);
     }
 
-    @Property(tries = 200)
+    @Property
     void whatIsAddedIsTaken(@ForAll long seed, @ForAll @IntRange(min = 1, max = 8) int size) {
         Random random = new Random(seed);
         CaseFile here = recorded(random, size);
@@ -105,7 +105,7 @@ class ContinuationTest {
         assertThatCode(() -> Continuation.check(here, gone(here, random))).doesNotThrowAnyException();
     }
 
-    @Property(tries = 200)
+    @Property
     void whateverFieldOfARecordedTapIsChangedTheFileIsRefused(
             @ForAll long seed, @ForAll @IntRange(min = 1, max = 8) int size) throws ReflectiveOperationException {
         Random random = new Random(seed);
@@ -126,7 +126,7 @@ class ContinuationTest {
         }
     }
 
-    @Property(tries = 200)
+    @Property
     void whateverFieldOfAMeasuredValueOrAReasonIsChangedTheFileIsRefused(
             @ForAll long seed, @ForAll @IntRange(min = 1, max = 8) int size) throws ReflectiveOperationException {
         Random random = new Random(seed);
@@ -151,7 +151,7 @@ class ContinuationTest {
         }
     }
 
-    @Property(tries = 100)
+    @Property
     void whateverIsLeftOutTheFileIsRefused(@ForAll long seed, @ForAll @IntRange(min = 1, max = 8) int size) {
         Random random = new Random(seed);
         CaseFile here = recorded(random, size);

@@ -19,12 +19,14 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is read of files and answers: all cases of a zip one by one, and never more than there is room for. */
+@Tag("slow")
 class ReadingTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -61,7 +63,7 @@ class ReadingTest {
     }
 
     /** Lines end anywhere in what is unpacked at once, with and without an end of the last one. */
-    @Property(tries = 60)
+    @Property
     void everyCaseOfAZipIsReadOnceInItsOrderWithoutItsFigures(
             @ForAll @Size(min = 1, max = 12) List<@IntRange(max = 30_000) Integer> paddings, @ForAll boolean ends)
             throws IOException {

@@ -77,7 +77,7 @@ class GuessesTest {
         assertThat(tries.begin("tern").times()).isEqualTo(1);
     }
 
-    @Property(tries = 200)
+    @Property
     void howeverTheyAreSpreadNoMoreAreLookedAtThanTheWaitsLeaveRoomFor(
             @ForAll @Size(min = 1, max = 120) List<@IntRange(max = 20) Integer> pauses) {
         Hand clock = new Hand();

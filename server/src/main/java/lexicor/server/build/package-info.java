@@ -1,0 +1,2 @@
+/** What the build says of itself. */
+package lexicor.server.build;
