@@ -70,6 +70,11 @@ export function useFigurePreview(change: FigureChange, whole: boolean) {
   });
 }
 
+/** An entry's id as it stands in an address: a question's has a slash, which stays one. */
+export function inAddress(id: string) {
+  return id.split("/").map(encodeURIComponent).join("/");
+}
+
 export function useEntries() {
   return useQuery({ queryKey: ["entries"], queryFn: () => call<EntryList>("/api/evidence/entries") });
 }
@@ -77,7 +82,7 @@ export function useEntries() {
 export function useEntry(kind: string, id: string) {
   return useQuery({
     queryKey: ["entry", kind, id],
-    queryFn: () => call<EntryView>(`/api/evidence/entries/${kind}/${encodeURIComponent(id)}`),
+    queryFn: () => call<EntryView>(`/api/evidence/entries/${kind}/${inAddress(id)}`),
     enabled: id !== "",
     staleTime: 0,
   });

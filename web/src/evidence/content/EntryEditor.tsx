@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { EntryView } from "../../api/types";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { ReasonDialog } from "../../pieces/ReasonDialog";
-import { useContentChange } from "../queries";
+import { inAddress, useContentChange } from "../queries";
 import { Field } from "./Field";
 import { differing, type Fields, words } from "./fields";
 
@@ -23,7 +23,7 @@ export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded:
   const store = (sure: boolean) =>
     save.mutate(
       {
-        path: `entries/${entry.kind}/${encodeURIComponent(id)}`,
+        path: `entries/${entry.kind}/${inAddress(id)}`,
         method: "PUT",
         body: { version: isNew ? 0 : entry.version, fields, why, sure },
       },
@@ -110,7 +110,7 @@ export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded:
         onReason={(reason, sure) =>
           reset.mutate(
             {
-              path: `entries/${entry.kind}/${encodeURIComponent(entry.id)}?${new URLSearchParams({
+              path: `entries/${entry.kind}/${inAddress(entry.id)}?${new URLSearchParams({
                 version: String(entry.version),
                 why: reason,
                 sure: String(sure),

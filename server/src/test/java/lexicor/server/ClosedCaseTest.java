@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -51,6 +52,14 @@ class ClosedCaseTest {
     @Test
     void everyAnswerAboutItIsTheSameByteForByte() {
         for (String code : CODES) {
+            assertThat(LEXICOR.post(
+                                    "/api/cases/" + code + "/taps",
+                                    """
+                                    {"tapId":"%s","test":"neer","at":"","side":"right","changes":{"pain.present":true}}
+                                    """
+                                            .formatted(UUID.randomUUID()))
+                            .status())
+                    .isLessThan(300);
             JsonNode view = LEXICOR.get("/api/cases/" + code).body();
             ObjectNode intake = view.get("intake").deepCopy().asObject();
             intake.putArray("precautions").add("severe-osteoporosis").add("open-wound");
@@ -175,12 +184,13 @@ class ClosedCaseTest {
             String kind = line.get("kind").asString();
             String id = line.get("id").asString();
             boolean first = changed.getOrDefault(kind, 0) < 2;
-            if (id.contains("/") && changed.putIfAbsent(kind, 0) == null || !first && !used.contains(kind + " " + id)) {
+            if (!first && !used.contains(kind + " " + id)) {
                 continue;
             }
             changed.merge(kind, 1, Integer::sum);
             String path = "/api/evidence/entries/" + kind + "/" + id;
             JsonNode entry = LEXICOR.get(path).body();
+            assertThat(entry.has("fields")).as("%s %s", path, entry).isTrue();
             ObjectNode fields = entry.get("fields").deepCopy().asObject();
             CHANGES.get(kind).accept(fields);
             ObjectNode body = JSON.createObjectNode();

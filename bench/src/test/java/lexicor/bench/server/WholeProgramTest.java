@@ -3,10 +3,12 @@ package lexicor.bench.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Short runs of what the nightly ones do at length, against the server as it was built. */
+@Tag("slow")
 class WholeProgramTest {
     private static final Path ROOT =
             Path.of(System.getProperty("lexicor.packs")).getParent();

@@ -69,17 +69,17 @@ class LayerController {
         return entries.all();
     }
 
-    @GetMapping("/entries/{kind}/{id}")
+    @GetMapping("/entries/{kind}/{*id}")
     EntryView entry(@PathVariable String kind, @PathVariable String id) {
-        return entries.entry(kind, id);
+        return entries.entry(kind, named(id));
     }
 
-    @PutMapping("/entries/{kind}/{id}")
+    @PutMapping("/entries/{kind}/{*id}")
     EntryView save(@PathVariable String kind, @PathVariable String id, @RequestBody EntryChange change) {
-        return entries.save(kind, id, change);
+        return entries.save(kind, named(id), change);
     }
 
-    @DeleteMapping("/entries/{kind}/{id}")
+    @DeleteMapping("/entries/{kind}/{*id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void reset(
             @PathVariable String kind,
@@ -87,6 +87,11 @@ class LayerController {
             @RequestParam(defaultValue = "0") long version,
             @RequestParam(defaultValue = "") String why,
             @RequestParam(defaultValue = "false") boolean sure) {
-        entries.reset(kind, id, version, why, sure);
+        entries.reset(kind, named(id), version, why, sure);
+    }
+
+    /** A question's id has a slash in it, so the id is the whole rest of the address. */
+    private static String named(String rest) {
+        return rest.substring(1);
     }
 }

@@ -30,6 +30,10 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 public class OwnEntries {
     private static final Pattern ID = Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
+
+    /** What stands before the name of a question that is asked, in its id. */
+    private static final String HISTORY = "history/";
+
     private static final int LONGEST_ID = 80;
     private static final List<String> NAMES = List.of("name", "when", "ask");
 
@@ -130,7 +134,8 @@ public class OwnEntries {
         if (!id.equals(fields.path("id").asString(""))) {
             throw Refusal.field("fields.id", "expected " + id + "; an id stays as it is");
         }
-        if (!ID.matcher(id).matches() || id.length() > LONGEST_ID) {
+        String name = kind == PackEntry.Kind.QUESTION && id.startsWith(HISTORY) ? id.substring(HISTORY.length()) : id;
+        if (!ID.matcher(name).matches() || id.length() > LONGEST_ID) {
             throw Refusal.field("fields.id", "expected small letters, digits and single hyphens, such as my-own-test");
         }
         String why = Reasons.of(change.why(), change.sure());
