@@ -1,5 +1,5 @@
 import { afterEach, expect, it, vi } from "vitest";
-import { call, meanCase, Problem } from "./client";
+import { call, callIfChanged, meanCase, Problem } from "./client";
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -45,4 +45,28 @@ it("tells a lost connection, a question and a wanted code apart", async () => {
   const lost = await call("/api/cases").catch((e: unknown) => e as Problem);
   expect(lost).toBeInstanceOf(Problem);
   expect((lost as Problem).status).toBe(0);
+});
+
+it("asks again for what it has by its tag, and gives the same answer while nothing changed there", async () => {
+  const asked: (string | undefined)[] = [];
+  let version = 1;
+  vi.stubGlobal("document", { cookie: "" });
+  vi.stubGlobal("fetch", async (path: string, init: RequestInit) => {
+    const tag = `"${path} ${version}"`;
+    const has = (init.headers as Record<string, string>)["if-none-match"];
+    asked.push(has);
+    return has === tag
+      ? new Response(null, { status: 304 })
+      : new Response(JSON.stringify({ version }), { headers: { etag: tag } });
+  });
+  const first = await callIfChanged("/api/cases/HB-001");
+  expect(await callIfChanged("/api/cases/HB-001")).toBe(first);
+  version = 2;
+  expect(await callIfChanged("/api/cases/HB-001")).toEqual({ version: 2 });
+  expect(asked).toEqual([undefined, '"/api/cases/HB-001 1"', '"/api/cases/HB-001 1"']);
+  // Two are kept; the one before them is asked for as if it had never been seen.
+  await callIfChanged("/api/cases/HB-002");
+  await callIfChanged("/api/cases/HB-003");
+  await callIfChanged("/api/cases/HB-001");
+  expect(asked.at(-1)).toBeUndefined();
 });

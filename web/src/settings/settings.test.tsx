@@ -150,3 +150,31 @@ describe("everything else", () => {
     expect(saved()).toEqual([]);
   });
 });
+
+describe("Codes and days", () => {
+  it("are kept as typed, a prefix that no code could have is refused beside its field and nothing sent", async () => {
+    const { user, saved } = await settingsScreen();
+    const codes = within(screen.getByRole("region", { name: "Codes and days" }));
+    const prefix = codes.getByLabelText("Codes of new cases begin with");
+    for (const wrong of ["hb", "HARBO", "H1", ""]) {
+      await user.clear(prefix);
+      if (wrong !== "") {
+        await user.type(prefix, wrong);
+      }
+      await user.click(codes.getByRole("button", { name: "Keep codes and zone" }));
+      expect(codes.getByRole("alert").textContent).toContain("up to four capital letters");
+    }
+    expect(saved()).toHaveLength(0);
+    await user.clear(prefix);
+    await user.type(prefix, "QUAY");
+    await user.type(codes.getByLabelText(/Time zone/), " Europe/Lisbon ");
+    await user.click(codes.getByRole("button", { name: "Keep codes and zone" }));
+    await waitFor(() => expect(codes.queryByRole("alert")).toBeNull());
+    await waitFor(() => expect(saved()).toHaveLength(1));
+    expect(saved()[0]).toMatchObject({
+      codePrefix: "QUAY",
+      timeZone: "Europe/Lisbon",
+      school: "overlap-aware",
+    });
+  });
+});
