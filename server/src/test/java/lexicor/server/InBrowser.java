@@ -112,7 +112,8 @@ abstract class InBrowser {
 
     private void clean(String screen, AxeBuilder axe) {
         page.locator(":root").evaluate("e => Promise.all(e.getAnimations({subtree: true}).map(a => a.finished))");
-        Assertions.assertThat(axe.analyze().getViolations())
+        // The sheet of paper runs no scripts, and would keep this one waiting for ever.
+        Assertions.assertThat(axe.exclude("iframe").analyze().getViolations())
                 .as(screen)
                 .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
                 .isEmpty();

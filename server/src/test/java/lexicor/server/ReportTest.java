@@ -4,8 +4,10 @@ import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
+import lexicor.server.build.Build;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -64,6 +66,18 @@ class ReportTest {
                     .contains("Anterior apprehension: Fear of slipping positive negative")
                     .contains("33 % to 99 %", "overlap within a family 0.45", "not checked against their source")
                     .contains("It does not diagnose");
+        }
+    }
+
+    /** Word by word, so that whoever changes what a report says sees what a reader will see. */
+    @Test
+    void theThreeReportsOfACaseReadAsTheyAreKept() throws IOException {
+        for (String[] kind : new String[][] {{"record", ""}, {"referral", "imaging"}, {"patient", ""}}) {
+            JsonNode report = compose("HB-002", kind[0], kind[1]);
+            String text = new String(LEXICOR.caller().download(at("HB-002", report) + "/text?dates=false"), UTF_8);
+            try (InputStream kept = getClass().getResourceAsStream("/reports/HB-002-%s.txt".formatted(kind[0]))) {
+                assertThat(text.replace(Build.version(), "VERSION")).isEqualTo(new String(kept.readAllBytes(), UTF_8));
+            }
         }
     }
 
