@@ -1,36 +1,30 @@
-import { lazy, Suspense } from "react";
+import { type ComponentType, lazy, Suspense } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import { NotFound } from "./frame/NotFound";
 import { StoppableOutlet } from "./frame/Stopped";
 import { useSession } from "./session/useSession";
 
-// Each screen comes when somebody goes there; the device has them all for when there is no network.
-const AskScreen = lazy(() => import("./ask/AskScreen").then((m) => ({ default: m.AskScreen })));
-const CouchScreen = lazy(() => import("./couch/CouchScreen").then((m) => ({ default: m.CouchScreen })));
-const EvidenceScreen = lazy(() =>
-  import("./evidence/EvidenceScreen").then((m) => ({ default: m.EvidenceScreen })),
-);
-const PairScreen = lazy(() => import("./evidence/PairScreen").then((m) => ({ default: m.PairScreen })));
-const ExchangeScreen = lazy(() =>
-  import("./exchange/ExchangeScreen").then((m) => ({ default: m.ExchangeScreen })),
-);
-const CaseHistory = lazy(() => import("./history/CaseHistory").then((m) => ({ default: m.CaseHistory })));
-const DepartmentHistory = lazy(() =>
-  import("./history/DepartmentHistory").then((m) => ({ default: m.DepartmentHistory })),
-);
-const MeasuresScreen = lazy(() =>
-  import("./measures/MeasuresScreen").then((m) => ({ default: m.MeasuresScreen })),
-);
-const PeopleScreen = lazy(() => import("./people/PeopleScreen").then((m) => ({ default: m.PeopleScreen })));
-const StudentHome = lazy(() => import("./people/StudentHome").then((m) => ({ default: m.StudentHome })));
-const PrintScreen = lazy(() => import("./print/PrintScreen").then((m) => ({ default: m.PrintScreen })));
-const ReportScreen = lazy(() => import("./report/ReportScreen").then((m) => ({ default: m.ReportScreen })));
-const SettingsScreen = lazy(() =>
-  import("./settings/SettingsScreen").then((m) => ({ default: m.SettingsScreen })),
-);
-const WeighScreen = lazy(() => import("./weigh/WeighScreen").then((m) => ({ default: m.WeighScreen })));
-const CaseFrame = lazy(() => import("./frame/CaseFrame").then((m) => ({ default: m.CaseFrame })));
-const CasesScreen = lazy(() => import("./cases/CasesScreen").then((m) => ({ default: m.CasesScreen })));
+/** A screen that comes when somebody goes there; the device has them all for when there is no network. */
+function screen<K extends string>(load: () => Promise<Record<K, ComponentType>>, name: K) {
+  return lazy(async () => ({ default: (await load())[name] }));
+}
+
+const AskScreen = screen(() => import("./ask/AskScreen"), "AskScreen");
+const CouchScreen = screen(() => import("./couch/CouchScreen"), "CouchScreen");
+const EvidenceScreen = screen(() => import("./evidence/EvidenceScreen"), "EvidenceScreen");
+const PairScreen = screen(() => import("./evidence/PairScreen"), "PairScreen");
+const ExchangeScreen = screen(() => import("./exchange/ExchangeScreen"), "ExchangeScreen");
+const CaseHistory = screen(() => import("./history/CaseHistory"), "CaseHistory");
+const DepartmentHistory = screen(() => import("./history/DepartmentHistory"), "DepartmentHistory");
+const MeasuresScreen = screen(() => import("./measures/MeasuresScreen"), "MeasuresScreen");
+const PeopleScreen = screen(() => import("./people/PeopleScreen"), "PeopleScreen");
+const StudentHome = screen(() => import("./people/StudentHome"), "StudentHome");
+const PrintScreen = screen(() => import("./print/PrintScreen"), "PrintScreen");
+const ReportScreen = screen(() => import("./report/ReportScreen"), "ReportScreen");
+const SettingsScreen = screen(() => import("./settings/SettingsScreen"), "SettingsScreen");
+const WeighScreen = screen(() => import("./weigh/WeighScreen"), "WeighScreen");
+const CaseFrame = screen(() => import("./frame/CaseFrame"), "CaseFrame");
+const CasesScreen = screen(() => import("./cases/CasesScreen"), "CasesScreen");
 
 /** What each role is for: cases, the history, or practice. */
 export function App() {

@@ -18,4 +18,9 @@ public record LedgerRow(
         OptionalDouble lrAlone,
         OptionalDouble lrAdded,
         Status status,
-        String because) {}
+        String because) {
+    /** By how much it moved the condition: what it added in log-odds, without its sign; 0 where it did not count. */
+    public double weight() {
+        return Math.abs(Math.log(lrAdded.orElse(1)));
+    }
+}

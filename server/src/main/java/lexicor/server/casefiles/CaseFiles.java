@@ -26,8 +26,8 @@ import lexicor.server.cases.OverrideStore;
 import lexicor.server.cases.TapStore;
 import lexicor.server.measures.MeasuredStore;
 import lexicor.server.people.SignedIn;
+import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.Refusal;
-import lexicor.server.recording.Precautions;
 import lexicor.server.standing.Basis;
 import lexicor.server.time.Moments;
 import org.springframework.context.ApplicationEventPublisher;
@@ -72,7 +72,8 @@ public class CaseFiles {
      * @param blocked tests that a precaution forbids and that have readings without a written reason
      */
     public record Look(Outcome outcome, List<String> doubts, List<String> blocked) {
-        static Look only(Outcome outcome) {
+        /** Nothing doubtful about it, or nothing that would matter. */
+        public static Look only(Outcome outcome) {
             return new Look(outcome, List.of(), List.of());
         }
     }
@@ -188,7 +189,7 @@ public class CaseFiles {
 
     private Looked looked(CaseFile file) {
         Optional<CaseRecord> there = Optional.ofNullable(file.code()).flatMap(door::find);
-        Basis used = there.map(basis::of).orElseGet(() -> basis.today(new CaseRecord()));
+        Basis used = there.map(basis::of).orElseGet(basis::today);
         CaseFileCheck check = new CaseFileCheck(used.catalogue(), moments.now());
         check.whole(file);
         Optional<CaseFile> here = there.map(c -> file(c, file.created().at() != null, null));
@@ -245,7 +246,7 @@ public class CaseFiles {
         }
         if (outcome.status() != Status.SAME) {
             if (!looked.blocked().isEmpty()) {
-                Precautions.checkReason(reason);
+                Reasons.aboutCase(reason);
             }
             store.store(file, looked.there(), looked.blocked(), reason);
         }

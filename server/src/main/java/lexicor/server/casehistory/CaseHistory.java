@@ -169,11 +169,11 @@ class CaseHistory {
             Map<String, Object> at = seen.computeIfAbsent(place(t), p -> new HashMap<>());
             List<Revised.Line> lines = new ArrayList<>();
             boolean canBringBack = false;
+            Optional<Tap> known = Taken.known(t, catalogue);
             for (Map.Entry<String, Object> change : Taken.changes(t).entrySet()) {
                 Object was = at.get(change.getKey());
                 lines.add(line(change.getKey(), was, change.getValue()));
-                Optional<Object> is =
-                        Taken.known(t, catalogue).map(tap -> InWords.of(value(now.get(t.visit), tap, change.getKey())));
+                Optional<Object> is = known.map(tap -> InWords.of(value(now.get(t.visit), tap, change.getKey())));
                 canBringBack |=
                         !t.undone && was != null && is.isPresent() && !is.get().equals(InWords.of(was));
                 if (!t.undone) {

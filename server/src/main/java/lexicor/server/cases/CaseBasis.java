@@ -1,5 +1,6 @@
 package lexicor.server.cases;
 
+import java.util.Optional;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.settings.SettingsJson;
 import lexicor.server.settings.SettingsService;
@@ -24,8 +25,13 @@ public class CaseBasis {
     }
 
     /** What is in force, also for a closed case. */
-    public Basis today(CaseRecord stored) {
+    Basis today(CaseRecord stored) {
         return new Basis(editions.current(), settings.current(), stored.ownHighBias());
+    }
+
+    /** What is in force for a case that is not there yet. */
+    public Basis today() {
+        return new Basis(editions.current(), settings.current(), Optional.empty());
     }
 
     /** Keeps what is in force for the case. */

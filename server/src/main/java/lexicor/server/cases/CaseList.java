@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import lexicor.server.cases.CaseViews.CaseSummary;
 import lexicor.server.people.SignedIn;
 import lexicor.server.settings.SettingsService;
@@ -76,7 +77,7 @@ public class CaseList {
      * @param most after how many to stop
      * @return how many there were
      */
-    public Counted each(int most, java.util.function.Consumer<Collection<OpenCase>> taker) {
+    public Counted each(int most, Consumer<Collection<OpenCase>> taker) {
         int seen = 0;
         List<CaseRecord> page;
         do {

@@ -109,18 +109,20 @@ public class CasePage {
 
     /** Every test that a precaution of the case blocks, with the reason for going ahead where there is one. */
     public static List<BlockedTest> blocked(OpenCase c) {
-        List<Precaution> set = CaseAssembly.precautions(c.record());
-        if (set.isEmpty()) {
+        if (c.record().precautions.isEmpty()) {
             return List.of();
         }
         return c.catalogue().tests().stream()
-                .filter(t -> !Precaution.blocking(t, set).isEmpty())
                 .map(t -> new BlockedTest(
-                        t.id(),
-                        Precaution.blocking(t, set).stream()
-                                .map(Precaution::label)
-                                .toList(),
-                        c.goneAheadWith(t.id()).orElse(null)))
+                        t.id(), blocking(c.record(), t), c.goneAheadWith(t.id()).orElse(null)))
+                .filter(b -> !b.because().isEmpty())
+                .toList();
+    }
+
+    /** The precautions of the case that block the test, in words; empty where none does. */
+    public static List<String> blocking(CaseRecord stored, ClinicalTest test) {
+        return Precaution.blocking(test, CaseAssembly.precautions(stored)).stream()
+                .map(Precaution::label)
                 .toList();
     }
 

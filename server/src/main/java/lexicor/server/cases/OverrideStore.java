@@ -7,4 +7,6 @@ public interface OverrideStore extends JpaRepository<OverrideRecord, Long> {
     List<OverrideRecord> findByCaseIdOrderById(Long caseId);
 
     List<OverrideRecord> findByCaseIdAndVisitOrderById(Long caseId, int visit);
+
+    boolean existsByCaseIdAndVisitAndTest(Long caseId, int visit, String test);
 }

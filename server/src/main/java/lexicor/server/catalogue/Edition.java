@@ -1,5 +1,6 @@
 package lexicor.server.catalogue;
 
+import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
@@ -64,7 +65,7 @@ public final class Edition {
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
             files.texts().forEach((name, text) -> {
-                digest.update((name + '\0' + text + '\0').getBytes(java.nio.charset.StandardCharsets.UTF_8));
+                digest.update((name + '\0' + text + '\0').getBytes(StandardCharsets.UTF_8));
             });
             return HexFormat.of().formatHex(digest.digest());
         } catch (NoSuchAlgorithmException e) {

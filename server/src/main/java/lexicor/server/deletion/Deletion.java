@@ -6,7 +6,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import lexicor.server.cases.CaseDoor;
 import lexicor.server.cases.CaseRecord;
@@ -16,6 +15,7 @@ import lexicor.server.deletion.DeletionViews.DeletionAsked;
 import lexicor.server.deletion.DeletionViews.DeletionRequest;
 import lexicor.server.people.SignedIn;
 import lexicor.server.privacy.PersonalDetails;
+import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.SettingsService;
 import lexicor.server.time.Moments;
@@ -30,8 +30,6 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class Deletion {
-    private static final int SHORTEST_REASON = 10;
-    private static final int LONGEST_REASON = 400;
     private static final Duration TO_CONFIRM = Duration.ofMinutes(10);
 
     /** Everything that holds rows of a case, those that refer to others first. */
@@ -94,11 +92,7 @@ class Deletion {
     @Transactional(readOnly = true)
     public DeletionAsked ask(String code, DeletionRequest request) {
         door.ownedBy(signedIn.person(), door.existing(code));
-        String reason = Optional.ofNullable(request.reason()).map(String::strip).orElse("");
-        if (reason.length() < SHORTEST_REASON || reason.length() > LONGEST_REASON) {
-            throw Refusal.field(
-                    "reason", "expected " + SHORTEST_REASON + " to " + LONGEST_REASON + " characters that say why");
-        }
+        String reason = Reasons.aboutCase(request.reason());
         PersonalDetails.question("reason", reason, request.sure());
         UUID confirmation = UUID.randomUUID();
         asked.put(confirmation, new Asked(code, reason));

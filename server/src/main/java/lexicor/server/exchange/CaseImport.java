@@ -19,8 +19,8 @@ import lexicor.server.casefiles.CaseFiles.Outcome;
 import lexicor.server.casefiles.CaseFiles.Status;
 import lexicor.server.exchange.ExchangeViews.CaseImportView;
 import lexicor.server.people.Person;
+import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.Refusal;
-import lexicor.server.recording.Precautions;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -85,29 +85,21 @@ final class CaseImport {
             }
             Set<String> codes = new HashSet<>();
             archive.each(
-                    file -> {
-                        Look look = codes.add(file.code())
-                                ? files.look(file)
-                                : new Look(
-                                        Outcome.refused(file.code(), "the file has this case twice"),
-                                        List.of(),
-                                        List.of());
-                        synchronized (this) {
-                            outcomes.add(look.outcome());
-                            doubts.addAll(look.doubts());
-                            blocked.addAll(look.blocked());
-                            done++;
-                            return !stop;
-                        }
-                    },
-                    unfit -> {
-                        synchronized (this) {
-                            outcomes.add(Outcome.refused(unfit.code(), unfit.why()));
-                            done++;
-                            return !stop;
-                        }
-                    });
+                    file -> seen(
+                            codes.add(file.code())
+                                    ? files.look(file)
+                                    : Look.only(Outcome.refused(file.code(), "the file has this case twice"))),
+                    unfit -> seen(Look.only(Outcome.refused(unfit.code(), unfit.why()))));
         });
+    }
+
+    /** Notes what became of one more case; whether to go on. */
+    private synchronized boolean seen(Look look) {
+        outcomes.add(look.outcome());
+        doubts.addAll(look.doubts());
+        blocked.addAll(look.blocked());
+        done++;
+        return !stop;
     }
 
     /** Refuses what is not answered, and is then ready to be brought in. */
@@ -123,7 +115,7 @@ final class CaseImport {
                     "sure", doubts.get(0) + ", which has no place in the record; bring it in if it is none");
         }
         if (!blocked.isEmpty()) {
-            Precautions.checkReason(reason);
+            Reasons.aboutCase(reason);
         }
         state = State.BRINGING;
         done = 0;
@@ -135,18 +127,9 @@ final class CaseImport {
     void bringIn(boolean sure, String reason) {
         run(
                 State.DONE,
-                () -> archive.each(
-                        file -> {
-                            Outcome outcome = brought(file, sure, reason);
-                            synchronized (this) {
-                                outcomes.add(outcome);
-                                done++;
-                                return !stop;
-                            }
-                        },
-                        unfit -> {
-                            throw Refusal.conflict("Case " + unfit.code() + ": " + unfit.why());
-                        }));
+                () -> archive.each(file -> seen(Look.only(brought(file, sure, reason))), unfit -> {
+                    throw Refusal.conflict("Case " + unfit.code() + ": " + unfit.why());
+                }));
     }
 
     private Outcome brought(CaseFile file, boolean sure, String reason) {

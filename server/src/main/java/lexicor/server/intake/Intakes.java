@@ -62,7 +62,7 @@ public class Intakes {
     @Transactional
     public CaseRecord make(NewCase request) {
         CaseRecord stored = new CaseRecord();
-        Catalogue catalogue = basis.today(stored).catalogue();
+        Catalogue catalogue = basis.today().catalogue();
         IntakeCheck check = new IntakeCheck(catalogue);
         check.complaint(request.complaint());
         IntakeCheck.present("involvedSide", request.involvedSide(), "left or right");

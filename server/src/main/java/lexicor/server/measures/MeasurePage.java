@@ -8,8 +8,8 @@ import java.util.stream.Stream;
 import lexicor.core.catalogue.Measure;
 import lexicor.core.catalogue.MeasureList;
 import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
-import lexicor.core.examination.Tap;
 import lexicor.core.measuring.Regrowth;
 import lexicor.core.measuring.RotationRatio;
 import lexicor.core.measuring.Strength;
@@ -75,9 +75,7 @@ public class MeasurePage {
                 panels.capsular().orElse(null),
                 shoulder ? panels.looseness() : null,
                 shoulder ? panels.labral() : null,
-                Stream.of(c.involved().other(), c.involved())
-                        .flatMap(side -> regrowth(c, side).stream())
-                        .toList(),
+                regrowth(c),
                 CasePage.examination(c));
     }
 
@@ -122,17 +120,24 @@ public class MeasurePage {
     }
 
     /** From the taps of all visits as they were made: a distance that a later one replaced stands for its day. */
-    private Optional<RegrowthView> regrowth(OpenCase c, Side side) {
+    private List<RegrowthView> regrowth(OpenCase c) {
+        List<TapRecord> along = taps.findByCaseIdAndUndoneFalseOrderByTappedAtAscIdAsc(c.record().id).stream()
+                .filter(t -> t.test.equals(NERVE))
+                .toList();
+        return Stream.of(c.involved().other(), c.involved())
+                .flatMap(side -> regrowth(c, along, side).stream())
+                .toList();
+    }
+
+    private static Optional<RegrowthView> regrowth(OpenCase c, List<TapRecord> along, Side side) {
         TreeMap<LocalDate, Double> byDay = new TreeMap<>();
-        for (TapRecord record : taps.findByCaseIdAndUndoneFalseOrderByTappedAtAscIdAsc(c.record().id)) {
-            if (record.test.equals(NERVE) && record.side.equals(side.id())) {
+        for (TapRecord record : along) {
+            if (record.side.equals(side.id())) {
                 LocalDate day =
                         record.tappedAt.atZone(c.basis().department().zone()).toLocalDate();
                 Taken.known(record, c.catalogue())
-                        .map(Tap::place)
-                        .flatMap(place -> Taken.readings(List.of(record), c.catalogue())
-                                .at(place)
-                                .quantity(ReadingLeaf.DISTANCE_MM))
+                        .flatMap(
+                                tap -> Readings.of(List.of(tap)).at(tap.place()).quantity(ReadingLeaf.DISTANCE_MM))
                         .ifPresent(mm -> byDay.put(day, mm));
             }
         }

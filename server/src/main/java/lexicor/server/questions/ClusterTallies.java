@@ -8,7 +8,6 @@ import lexicor.core.examination.Findings;
 import lexicor.core.weighing.ClusterProgress;
 import lexicor.server.cases.CaseBasis;
 import lexicor.server.cases.CaseList;
-import lexicor.server.cases.CaseRecord;
 import lexicor.server.cases.OpenCase;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,7 +42,7 @@ class ClusterTallies {
 
     @Transactional(readOnly = true)
     public ClusterTally tally() {
-        Catalogue catalogue = basis.today(new CaseRecord()).catalogue();
+        Catalogue catalogue = basis.today().catalogue();
         Map<String, Count> counts = new LinkedHashMap<>();
         catalogue.clusters().forEach(c -> counts.put(c.id(), new Count()));
         CaseList.Counted seen = cases.each(MOST, page -> page.forEach(c -> count(c, catalogue, counts)));

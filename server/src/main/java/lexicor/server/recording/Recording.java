@@ -92,7 +92,7 @@ public class Recording {
         checkDevice(record.device, tap.ageMillis());
         Taken.tap(record, used.catalogue());
         if (taps.findByCaseIdAndKey(stored.id, tap.tapId()).isEmpty()) {
-            precautions.allow(stored, used, record.test);
+            precautions.allow(stored, used.catalogue().test(record.test).orElseThrow());
             record.caseId = stored.id;
             record.madeBy = signedIn.person().name();
             record.visit = visit(stored, tap.visit());

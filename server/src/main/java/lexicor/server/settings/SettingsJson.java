@@ -18,10 +18,20 @@ public final class SettingsJson {
 
     private SettingsJson() {}
 
+    /** With the version that they were stored with. */
     public static DepartmentSettings read(String stored) {
+        return JSON.treeToValue(whole(stored), DepartmentSettings.class);
+    }
+
+    /** With the version of the row that holds them. */
+    static DepartmentSettings read(String stored, long version) {
+        return JSON.treeToValue(whole(stored).put("version", version), DepartmentSettings.class);
+    }
+
+    private static ObjectNode whole(String stored) {
         ObjectNode whole = FIRST.deepCopy();
         whole.setAll((ObjectNode) JSON.readTree(stored));
-        return JSON.treeToValue(whole, DepartmentSettings.class);
+        return whole;
     }
 
     public static String write(DepartmentSettings settings) {

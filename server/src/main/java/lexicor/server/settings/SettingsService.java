@@ -125,8 +125,7 @@ public class SettingsService {
         return weighs || given ? Reasons.of(change.why(), sure) : "";
     }
 
-    private DepartmentSettings view(SettingsRecord stored) {
-        ObjectNode whole = (ObjectNode) json.valueToTree(SettingsJson.read(stored.settings));
-        return json.treeToValue(whole.put("version", stored.version), DepartmentSettings.class);
+    private static DepartmentSettings view(SettingsRecord stored) {
+        return SettingsJson.read(stored.settings, stored.version);
     }
 }

@@ -17,7 +17,6 @@ import lexicor.server.cases.CaseStore;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.OpenCase;
 import lexicor.server.cases.OpenCases;
-import lexicor.server.cases.TapStore;
 import lexicor.server.measures.MeasureComparison;
 import lexicor.server.measures.MeasurePage;
 import lexicor.server.measures.MeasuredValues;
@@ -41,23 +40,15 @@ public class VisitService {
     private final CaseDoor door;
     private final OpenCases openCases;
     private final CasePage page;
-    private final TapStore taps;
     private final MeasurePage measures;
     private final Moments moments;
 
     VisitService(
-            CaseStore cases,
-            CaseDoor door,
-            OpenCases openCases,
-            CasePage page,
-            TapStore taps,
-            MeasurePage measures,
-            Moments moments) {
+            CaseStore cases, CaseDoor door, OpenCases openCases, CasePage page, MeasurePage measures, Moments moments) {
         this.cases = cases;
         this.door = door;
         this.openCases = openCases;
         this.page = page;
-        this.taps = taps;
         this.measures = measures;
         this.moments = moments;
     }
@@ -108,7 +99,7 @@ public class VisitService {
         OpenCase now = openCases.of(door.existing(code));
         CaseRecord stored = now.record();
         List<OpenCase> byVisit = IntStream.rangeClosed(1, stored.visit())
-                .mapToObj(visit -> openCases.with(stored, now.basis(), taps.standing(stored.id, visit)))
+                .mapToObj(visit -> openCases.of(stored.asOf(visit), now.basis()))
                 .toList();
         List<VisitView> views = IntStream.range(0, byVisit.size())
                 .mapToObj(i -> new VisitView(
@@ -117,9 +108,7 @@ public class VisitService {
                         byVisit.get(i).readings().tests().size(),
                         Standings.conditions(byVisit.get(i).ranked(), now.catalogue())))
                 .toList();
-        List<MeasuredValues> measured = IntStream.rangeClosed(1, stored.visit())
-                .mapToObj(visit -> measures.at(stored, visit, now.basis()))
-                .toList();
+        List<MeasuredValues> measured = byVisit.stream().map(measures::at).toList();
         return new Visits(views, series(measured, now));
     }
 

@@ -51,13 +51,13 @@ public final class Doubts {
         List<LedgerRow> counted = condition.ledger().stream()
                 .filter(r -> r.status() == Status.COUNTED)
                 .toList();
-        double total = counted.stream().mapToDouble(Doubts::weight).sum();
+        double total = counted.stream().mapToDouble(LedgerRow::weight).sum();
         boolean first = !counted.isEmpty();
         for (LedgerRow row : counted) {
             List<Behind> behind = row.kind() == Item.Kind.CLUSTER
                     ? evidence.behindCluster(row.id())
                     : evidence.behind(row.id(), condition.id());
-            double share = total > 0 ? weight(row) / total : 0;
+            double share = total > 0 ? row.weight() / total : 0;
             if (behind.size() == 1 && share >= MOST && isSmall(behind.get(0))) {
                 doubts.add(
                         new Doubt.OneSmallStudy(row.id(), share, behind.get(0).people()));
@@ -72,10 +72,6 @@ public final class Doubts {
         }
         explanation.contradictions(condition.id()).forEach(c -> doubts.add(new Doubt.Contradictory(c)));
         return List.copyOf(doubts);
-    }
-
-    private static double weight(LedgerRow row) {
-        return Math.abs(Math.log(row.lrAdded().orElse(1)));
     }
 
     private static boolean isSmall(Behind study) {

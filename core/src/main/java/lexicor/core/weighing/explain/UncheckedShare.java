@@ -22,7 +22,7 @@ public final class UncheckedShare {
         double unchecked = 0;
         for (LedgerRow row : condition.ledger()) {
             if (row.status() == Status.COUNTED) {
-                double weight = Math.abs(Math.log(row.lrAdded().orElse(1)));
+                double weight = row.weight();
                 all += weight;
                 unchecked += weight * share(row, condition.id(), evidence);
             }
