@@ -2,11 +2,16 @@ import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
+import { budget } from "./budget.ts";
 
 export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    budget({
+      "first page": { opens: ["/cases/CasesScreen.tsx"], most: 110 },
+      couch: { opens: ["/frame/CaseFrame.tsx", "/couch/CouchScreen.tsx"], most: 170 },
+    }),
     VitePWA({
       strategies: "injectManifest",
       srcDir: "src/offline",

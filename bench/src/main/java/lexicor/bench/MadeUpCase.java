@@ -10,12 +10,12 @@ import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
 import lexicor.core.evidence.Study;
 import lexicor.core.evidence.Study.TwoByTwo;
-import lexicor.core.weighing.Candidate;
-import lexicor.core.weighing.CaseToWeigh;
-import lexicor.core.weighing.OfferedTest;
-import lexicor.core.weighing.RecordedFinding;
-import lexicor.core.weighing.Result;
-import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.weighing.input.Candidate;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.OfferedTest;
+import lexicor.core.weighing.input.RecordedFinding;
+import lexicor.core.weighing.input.Result;
+import lexicor.core.weighing.input.WeighingSettings;
 
 /** Seeded cases of any size. */
 final class MadeUpCase {

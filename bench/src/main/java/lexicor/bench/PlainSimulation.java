@@ -8,9 +8,9 @@ import java.util.Random;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.numbers.Logit;
-import lexicor.core.weighing.CaseToWeigh;
-import lexicor.core.weighing.RecordedFinding;
-import lexicor.core.weighing.Result;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.RecordedFinding;
+import lexicor.core.weighing.input.Result;
 import org.hipparchus.special.Erf;
 
 /**

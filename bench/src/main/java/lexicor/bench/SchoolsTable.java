@@ -8,14 +8,14 @@ import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
 import lexicor.core.evidence.Study.TwoByTwo;
-import lexicor.core.weighing.Candidate;
-import lexicor.core.weighing.CaseToWeigh;
-import lexicor.core.weighing.RecordedFinding;
-import lexicor.core.weighing.Result;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.Weighing;
-import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.weighing.input.Candidate;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.RecordedFinding;
+import lexicor.core.weighing.input.Result;
+import lexicor.core.weighing.input.WeighingSettings;
 
 /**
  * Expected log loss of each school over all results of six tests in two families, whatever the true overlap: the reason

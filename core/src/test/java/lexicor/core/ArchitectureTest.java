@@ -19,12 +19,20 @@ class ArchitectureTest {
             .definedBy("lexicor.core.document")
             .layer("catalogue")
             .definedBy("lexicor.core.catalogue")
+            .layer("published")
+            .definedBy("lexicor.core.catalogue.published")
+            .layer("packs")
+            .definedBy("lexicor.core.catalogue.packs")
             .layer("examination")
             .definedBy("lexicor.core.examination")
+            .layer("pads")
+            .definedBy("lexicor.core.examination.pads")
             .layer("evidence")
             .definedBy("lexicor.core.evidence")
             .layer("weighing")
             .definedBy("lexicor.core.weighing")
+            .layer("input")
+            .definedBy("lexicor.core.weighing.input")
             .layer("model")
             .definedBy("lexicor.core.weighing.model")
             .layer("explain")
@@ -45,22 +53,41 @@ class ArchitectureTest {
             .definedBy("lexicor.core.practice")
             .whereLayer("weighfile")
             .mayNotBeAccessedByAnyLayer()
+            .whereLayer("packs")
+            .mayOnlyBeAccessedByLayers("weighfile")
+            .whereLayer("pads")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("explain")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("advice")
             .mayOnlyBeAccessedByLayers("planning", "practice")
             .whereLayer("model")
-            .mayOnlyBeAccessedByLayers("weighing", "explain", "advice", "weighfile")
+            .mayOnlyBeAccessedByLayers("input", "weighing", "explain", "advice", "weighfile")
+            .whereLayer("input")
+            .mayOnlyBeAccessedByLayers("weighing", "explain", "advice", "weighfile", "practice", "planning")
             .whereLayer("weighing")
             .mayOnlyBeAccessedByLayers("explain", "advice", "weighfile", "practice", "planning")
             .whereLayer("evidence")
             .mayOnlyBeAccessedByLayers(
-                    "model", "explain", "advice", "weighing", "weighfile", "measuring", "outcomes", "planning")
+                    "model", "input", "explain", "advice", "weighing", "weighfile", "measuring", "outcomes", "planning")
             .whereLayer("examination")
-            .mayOnlyBeAccessedByLayers("weighing", "weighfile", "planning", "measuring")
+            .mayOnlyBeAccessedByLayers("pads", "input", "weighing", "weighfile", "planning", "measuring")
             .whereLayer("catalogue")
             .mayOnlyBeAccessedByLayers(
-                    "examination", "evidence", "model", "explain", "weighing", "weighfile", "planning", "measuring");
+                    "packs",
+                    "examination",
+                    "pads",
+                    "evidence",
+                    "model",
+                    "input",
+                    "explain",
+                    "weighing",
+                    "weighfile",
+                    "planning",
+                    "measuring")
+            .whereLayer("published")
+            .mayOnlyBeAccessedByLayers(
+                    "catalogue", "packs", "evidence", "model", "input", "explain", "weighing", "weighfile", "planning");
 
     @ArchTest
     static final ArchRule noCircles =

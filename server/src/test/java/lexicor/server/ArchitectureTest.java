@@ -31,6 +31,7 @@ class ArchitectureTest {
                     "lexicor.server.measures..",
                     "lexicor.server.people..",
                     "lexicor.server.reports..",
+                    "lexicor.server.signin..",
                     "lexicor.server.start..",
                     "lexicor.server.settings..",
                     "lexicor.server.templates..")

@@ -116,6 +116,7 @@ class CommandTest {
         Path err = Files.createTempFile(folder, "err", "");
         List<String> command = new ArrayList<>();
         command.add(ProcessHandle.current().info().command().orElse("java"));
+        command.addAll(List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC"));
         command.addAll(properties);
         command.addAll(List.of("-cp", System.getProperty("java.class.path"), program.getName()));
         command.addAll(List.of(arguments));

@@ -11,7 +11,7 @@ import tools.jackson.databind.JsonNode;
 /** The demo clinic tells the stories it is meant to tell. */
 class DemoTest {
     @RegisterExtension
-    static final Running LEXICOR = Running.demo();
+    static final Running LEXICOR = Running.shared();
 
     @Test
     void theCasesAreAtDifferentStagesAndStandWhereTheirFindingsPutThem() {

@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 /** The figures shown are those of the self-contained file, whatever the number of studies. */
 class EvidenceTest {
     @RegisterExtension
-    static final Running LEXICOR = Running.empty();
+    static final Running LEXICOR = Running.shared();
 
     private static String address(JsonNode pair) {
         return "/api/evidence/pair?criterion=" + pair.get("criterion").asString() + "&condition="

@@ -14,7 +14,7 @@ import tools.jackson.databind.JsonNode;
 /** What a document says of a case is what the case's own pages say, to the side and the digit. */
 class FhirContentTest {
     @RegisterExtension
-    static final Running LEXICOR = Running.demo();
+    static final Running LEXICOR = Running.shared();
 
     private static List<JsonNode> resources(JsonNode bundle, String type) {
         List<JsonNode> all = new ArrayList<>();

@@ -22,8 +22,6 @@ class RandomCasesTest {
     @RegisterExtension
     static final Running LEXICOR = Running.empty();
 
-    private static final FhirCheck FHIR = new FhirCheck();
-
     private static JsonNode get(String path) {
         Caller.Answer answer = LEXICOR.get(path);
         assertThat(answer.status()).as(path + " " + answer.body()).isEqualTo(200);
@@ -49,7 +47,7 @@ class RandomCasesTest {
         theFileSaysTheSame(at, weighed);
         theQuestionsFit(at, weighed, order);
         thePapersSayIt(at, random, weighed);
-        assertThat(FHIR.errors(new String(LEXICOR.caller().download(at + "/fhir"), UTF_8)))
+        assertThat(FhirCheck.errors(new String(LEXICOR.caller().download(at + "/fhir"), UTF_8)))
                 .isEmpty();
         assertThat(get(at + "/history").size())
                 .isGreaterThanOrEqualTo(random.json().get("taps").size());

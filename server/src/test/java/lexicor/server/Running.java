@@ -9,7 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import lexicor.server.Caller.Answer;
 import lexicor.server.maintenance.DatabaseKey;
-import lexicor.server.people.FirstLead;
+import lexicor.server.signin.FirstLead;
 import lexicor.server.start.LexicorServer;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -19,7 +19,10 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.util.FileSystemUtils;
 
-/** The real application on a free port with a database of its own, for the tests of one class. */
+/**
+ * The real application on a free port with a database of its own, for the tests of one class, or shared by those that
+ * only look.
+ */
 public final class Running implements BeforeAllCallback, AfterAllCallback {
     private static final Path ROOT = Path.of(System.getProperty("lexicor.packs", "../packs"))
             .toAbsolutePath()
@@ -28,6 +31,8 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
 
     private static final String LEAD = "heron";
     static final String PASSWORD = "seven gulls on a wet bollard";
+
+    private static final Running SHARED = demo();
 
     private final Caller caller = new Caller(this::url);
     private final boolean demo;
@@ -58,6 +63,11 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
         return new Running(true, "");
     }
 
+    /** With the demo clinic's cases, for tests that change nothing: started once for all of them. */
+    static Running shared() {
+        return SHARED;
+    }
+
     /** On an empty database in a folder that is there already. */
     static Running at(Path data) {
         Running running = new Running(false, "");
@@ -72,9 +82,25 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
 
     @Override
     public void beforeAll(ExtensionContext test) throws IOException {
+        if (this == SHARED) {
+            ExtensionContext.Store kept = test.getRoot().getStore(ExtensionContext.Namespace.GLOBAL);
+            if (kept.get(Running.class) == null) {
+                open();
+                AutoCloseable closing = this::close;
+                kept.put(Running.class, closing);
+            }
+        } else {
+            open();
+        }
+    }
+
+    private void open() throws IOException {
         folder = Files.createTempDirectory("lexicor-test");
         data = data == null ? folder.resolve("data") : data;
         Files.createDirectories(data);
+        if (demo) {
+            DemoRecords.copyInto(data);
+        }
         if (!stored.isEmpty()) {
             try (InputStream file = Running.class.getResourceAsStream(stored)) {
                 Files.copy(file, data.resolve("lexicor.mv.db"));
@@ -97,6 +123,12 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
 
     @Override
     public void afterAll(ExtensionContext test) throws IOException {
+        if (this != SHARED) {
+            close();
+        }
+    }
+
+    private void close() throws IOException {
         context.close();
         FileSystemUtils.deleteRecursively(folder);
     }
@@ -112,6 +144,9 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
                 settings.entrySet().stream()
                         .map(s -> "--lexicor." + s.getKey() + "=" + s.getValue())
                         .toArray(String[]::new));
+        if (demo) {
+            DemoRecords.keep(context.getBean(JdbcTemplate.class), data);
+        }
         signIn();
     }
 

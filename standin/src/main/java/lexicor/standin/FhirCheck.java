@@ -17,32 +17,32 @@ import org.hl7.fhir.r4.model.Bundle;
 
 /** Checks a document against the base profiles of FHIR R4, with what ships with the program alone. */
 public final class FhirCheck {
-    private final FhirContext context;
-    private final FhirValidator validator;
-
-    public FhirCheck() {
-        context = FhirContext.forR4();
-        ValidationSupportChain chain = new ValidationSupportChain(
-                new DefaultProfileValidationSupport(context),
-                new CommonCodeSystemsTerminologyService(context),
-                new InMemoryTerminologyServerValidationSupport(context),
-                new SnapshotGeneratingValidationSupport(context));
-        validator = context.newValidator();
-        validator.registerValidatorModule(new FhirInstanceValidator(chain));
+    /** Read by the first check of the program alone, since it takes a while. */
+    private static final class Profiles {
+        static final FhirContext CONTEXT = FhirContext.forR4();
+        static final FhirValidator VALIDATOR = CONTEXT.newValidator()
+                .registerValidatorModule(new FhirInstanceValidator(new ValidationSupportChain(
+                        new DefaultProfileValidationSupport(CONTEXT),
+                        new CommonCodeSystemsTerminologyService(CONTEXT),
+                        new InMemoryTerminologyServerValidationSupport(CONTEXT),
+                        new SnapshotGeneratingValidationSupport(CONTEXT))));
     }
 
+    private FhirCheck() {}
+
     /** What is wrong with it, each with its place; empty where it passes. Warnings are no errors. */
-    public List<String> errors(String text) {
-        return validator.validateWithResult(text).getMessages().stream()
+    public static List<String> errors(String text) {
+        return Profiles.VALIDATOR.validateWithResult(text).getMessages().stream()
                 .filter(m -> m.getSeverity().compareTo(ResultSeverityEnum.ERROR) >= 0)
                 .map(FhirCheck::words)
                 .toList();
     }
 
     /** The identifier of a document; empty where the text is none. */
-    Optional<String> identifier(String text) {
+    static Optional<String> identifier(String text) {
         try {
-            return Optional.ofNullable(context.newJsonParser()
+            return Optional.ofNullable(Profiles.CONTEXT
+                    .newJsonParser()
                     .parseResource(Bundle.class, text)
                     .getIdentifier()
                     .getValue());

@@ -41,7 +41,6 @@ public final class RecordSystem implements AutoCloseable {
     private static final int NOT_FOUND = 404;
 
     private final HttpServer server;
-    private final FhirCheck check = new FhirCheck();
     private final Map<String, Integer> received = new LinkedHashMap<>();
     private volatile Mode mode = Mode.OK;
 
@@ -98,8 +97,8 @@ public final class RecordSystem implements AutoCloseable {
             return;
         }
         String text = new String(content, StandardCharsets.UTF_8);
-        Optional<String> id = check.identifier(text);
-        List<String> errors = id.isEmpty() ? List.of("not a document") : check.errors(text);
+        Optional<String> id = FhirCheck.identifier(text);
+        List<String> errors = id.isEmpty() ? List.of("not a document") : FhirCheck.errors(text);
         if (!errors.isEmpty()) {
             answer(exchange, UNPROCESSABLE, String.join("\n", errors));
             return;

@@ -17,11 +17,6 @@ class WholeProgramTest {
     Path folder;
 
     @Test
-    void everyAcknowledgedTapSurvivesAKill() throws Exception {
-        assertThat(KillRun.run(ROOT, folder.resolve("data"), 2)).isPositive();
-    }
-
-    @Test
     void nonsenseIsRefusedAndNothingBreaks() throws Exception {
         FuzzRun.Result result = FuzzRun.run(ROOT, folder.resolve("data"), 2000, 3);
         assertThat(result.faults()).isEmpty();
@@ -38,12 +33,5 @@ class WholeProgramTest {
                     assertThat(result.errors()).isZero();
                     assertThat(result.taps()).isEqualTo(50);
                 });
-    }
-
-    /** It came twice, once without an answer, and is one and the same document to whoever took it. */
-    @Test
-    void aDocumentOnItsWaySurvivesAKill() throws Exception {
-        assertThat(OutboxRun.run(ROOT, folder.resolve("data"))).hasSize(1).allSatisfy((id, times) -> assertThat(times)
-                .isEqualTo(2));
     }
 }

@@ -7,6 +7,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
+import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.catalogue.published.SignOff;
 
 /** The packs' whole content, immutable, with the questions one asks of it. Lists keep the order of the packs. */
 public final class Catalogue {
@@ -29,7 +32,7 @@ public final class Catalogue {
     private final Map<String, Complaint> complaintById;
     private final Map<String, HistoryItem> historyById;
 
-    Catalogue(Content content) {
+    public Catalogue(Content content) {
         tests = List.copyOf(content.tests);
         conditions = List.copyOf(content.conditions);
         complaints = List.copyOf(content.complaints);

@@ -4,19 +4,22 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.catalogue.published.SignOff;
 
-/** What the readers of the single files put together before it is checked as a whole. */
-final class Content {
-    final List<ClinicalTest> tests = new ArrayList<>();
-    final List<Condition> conditions = new ArrayList<>();
-    final List<Complaint> complaints = new ArrayList<>();
-    final List<Ladder> ladders = new ArrayList<>();
-    final List<WarningSign> warnings = new ArrayList<>();
-    final List<Cluster> clusters = new ArrayList<>();
-    final List<CountHabit> counts = new ArrayList<>();
-    final List<HistoryItem> history = new ArrayList<>();
-    final Map<String, List<String>> examines = new LinkedHashMap<>();
-    MeasureList measures;
-    final List<AccuracyRow> accuracy = new ArrayList<>();
-    final Map<String, SignOff> signOffs = new LinkedHashMap<>();
+/** A catalogue being put together: what the readers of the single files found, before it is checked as a whole. */
+public final class Content {
+    public final List<ClinicalTest> tests = new ArrayList<>();
+    public final List<Condition> conditions = new ArrayList<>();
+    public final List<Complaint> complaints = new ArrayList<>();
+    public final List<Ladder> ladders = new ArrayList<>();
+    public final List<WarningSign> warnings = new ArrayList<>();
+    public final List<Cluster> clusters = new ArrayList<>();
+    public final List<CountHabit> counts = new ArrayList<>();
+    public final List<HistoryItem> history = new ArrayList<>();
+    public final Map<String, List<String>> examines = new LinkedHashMap<>();
+    public MeasureList measures;
+    public final List<AccuracyRow> accuracy = new ArrayList<>();
+    public final Map<String, SignOff> signOffs = new LinkedHashMap<>();
 }

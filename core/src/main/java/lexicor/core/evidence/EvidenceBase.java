@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import lexicor.core.catalogue.AccuracyRow;
-import lexicor.core.catalogue.AccuracyRow.Kind;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Cluster;
-import lexicor.core.catalogue.Figures;
-import lexicor.core.catalogue.SignOff;
+import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.core.catalogue.published.AccuracyRow.Kind;
+import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.catalogue.published.Figures;
+import lexicor.core.catalogue.published.SignOff;
 
 /**
  * The catalogue's accuracy figures, pooled once for one way to take studies at high risk of bias. A review's summary

@@ -8,10 +8,10 @@ import lexicor.core.examination.ReadingValue.Flag;
 import lexicor.core.examination.ReadingValue.Quantity;
 
 /** What each leaf holds when nothing was found. Measured ranges, forces and scores have no such value. */
-final class Normal {
+public final class Normal {
     private Normal() {}
 
-    static Optional<ReadingValue> valueOf(ReadingLeaf leaf) {
+    public static Optional<ReadingValue> valueOf(ReadingLeaf leaf) {
         if (leaf.kind() == Kind.FLAG) {
             return Optional.of(new Flag(leaf == ReadingLeaf.HOLDS_POSITION));
         }

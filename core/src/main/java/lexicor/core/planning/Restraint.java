@@ -11,12 +11,12 @@ import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.examination.Findings;
-import lexicor.core.weighing.ClusterProgress;
 import lexicor.core.weighing.NextTest;
-import lexicor.core.weighing.Result;
 import lexicor.core.weighing.Verdict;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
+import lexicor.core.weighing.input.ClusterProgress;
+import lexicor.core.weighing.input.Result;
 
 /** Tests not done yet that are better left: what they would add, and why that is little (method M16). */
 public final class Restraint {

@@ -3,12 +3,12 @@ package lexicor.core.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import lexicor.core.weighing.CaseToWeigh;
 import lexicor.core.weighing.NextTest;
-import lexicor.core.weighing.OfferedTest;
-import lexicor.core.weighing.RecordedFinding;
-import lexicor.core.weighing.Result;
 import lexicor.core.weighing.Weighing;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.OfferedTest;
+import lexicor.core.weighing.input.RecordedFinding;
+import lexicor.core.weighing.input.Result;
 
 /**
  * The bits that each chosen test was expected to gain when it was chosen, beside what the best available one would have

@@ -7,17 +7,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import lexicor.core.catalogue.ClusterRule;
-import lexicor.core.catalogue.ClustersReader;
+import lexicor.core.catalogue.packs.ClustersReader;
+import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.document.Entry;
 import lexicor.core.evidence.HighBias;
-import lexicor.core.weighing.Candidate;
-import lexicor.core.weighing.CaseToWeigh;
-import lexicor.core.weighing.OfferedTest;
-import lexicor.core.weighing.RecordedCluster;
-import lexicor.core.weighing.RecordedFinding;
-import lexicor.core.weighing.Result;
-import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.weighing.input.Candidate;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.OfferedTest;
+import lexicor.core.weighing.input.RecordedCluster;
+import lexicor.core.weighing.input.RecordedFinding;
+import lexicor.core.weighing.input.Result;
+import lexicor.core.weighing.input.WeighingSettings;
 
 /** Reads a self-contained case. */
 final class CaseReader {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
-import lexicor.core.catalogue.Figures;
+import lexicor.core.catalogue.published.Figures;
 import lexicor.core.document.Entry;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;

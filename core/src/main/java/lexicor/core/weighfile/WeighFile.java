@@ -10,10 +10,10 @@ import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
 import lexicor.core.evidence.Study;
-import lexicor.core.weighing.CaseToWeigh;
-import lexicor.core.weighing.ClusterDesign;
 import lexicor.core.weighing.Weighing;
-import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.ClusterDesign;
+import lexicor.core.weighing.input.WeighingSettings;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Answers a self-contained file: a case to weigh, studies to pool, or a rule to design. */

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.DoubleStream;
+import lexicor.core.weighing.input.WeighingSettings;
 
 /**
  * The chance that each condition ranks first: the share of seeded draws in which its posttest's log-odds, drawn from

@@ -10,6 +10,10 @@ import java.util.Set;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.Evidence.Weighable;
 import lexicor.core.numbers.Entropy;
+import lexicor.core.weighing.input.Candidate;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.OfferedTest;
+import lexicor.core.weighing.input.Result;
 import lexicor.core.weighing.model.Item;
 import lexicor.core.weighing.model.OverlapModel;
 

@@ -9,11 +9,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import lexicor.core.catalogue.ClusterRule;
+import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.Evidence.LeftOut;
 import lexicor.core.evidence.Evidence.Unchecked;
 import lexicor.core.evidence.Evidence.Weighable;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.DecidedCluster;
+import lexicor.core.weighing.input.Families;
+import lexicor.core.weighing.input.RecordedCluster;
+import lexicor.core.weighing.input.RecordedFinding;
+import lexicor.core.weighing.input.Result;
 import lexicor.core.weighing.model.Item;
 import lexicor.core.weighing.model.OverlapModel;
 

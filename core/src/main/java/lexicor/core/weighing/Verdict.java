@@ -1,6 +1,7 @@
 package lexicor.core.weighing;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import lexicor.core.weighing.input.Candidate;
 
 /** Where a posttest stands against the condition's lines, strictly (method M11). */
 public enum Verdict {

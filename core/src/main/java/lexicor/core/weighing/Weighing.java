@@ -10,6 +10,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import lexicor.core.numbers.Interval;
+import lexicor.core.weighing.input.Candidate;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.Families;
+import lexicor.core.weighing.input.WeighingSettings;
 import lexicor.core.weighing.model.Nodes;
 
 /** Weighs a case: findings, clusters and pretests in, ranked conditions with their reasons out (method M3 to M11). */

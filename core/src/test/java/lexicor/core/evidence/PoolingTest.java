@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
-import lexicor.core.catalogue.Shipped;
+import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.evidence.Accuracy.Method;
 import lexicor.core.evidence.Study.TwoByTwo;
 import org.junit.jupiter.api.Test;

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import lexicor.core.catalogue.ClinicalTest;
-import lexicor.core.catalogue.Shipped;
+import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import lexicor.core.catalogue.Shipped;
+import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.examination.Findings;
@@ -15,12 +15,12 @@ import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.Tap;
 import lexicor.core.examination.TapReader;
-import lexicor.core.weighing.BedsideCase;
-import lexicor.core.weighing.Candidate;
 import lexicor.core.weighing.NextTest;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.Weighing;
-import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.weighing.input.BedsideCase;
+import lexicor.core.weighing.input.Candidate;
+import lexicor.core.weighing.input.WeighingSettings;
 import org.junit.jupiter.api.Test;
 
 class RestraintTest {

@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Setting;
-import lexicor.core.catalogue.Shipped;
+import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import net.jqwik.api.Arbitraries;

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import lexicor.core.weighfile.WeighFile;
-import lexicor.core.weighing.CaseToWeigh;
-import lexicor.core.weighing.Result;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.Result;
 import org.junit.jupiter.api.Test;
 
 class PracticeTest {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.stream.Collectors;
 import lexicor.core.weighfile.WeighFile;
+import lexicor.core.weighing.input.CaseToWeigh;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -12,6 +12,7 @@ import lexicor.core.weighing.explain.Contradiction;
 import lexicor.core.weighing.explain.Explanation;
 import lexicor.core.weighing.explain.Hundred;
 import lexicor.core.weighing.explain.PathStep;
+import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.model.Item;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;

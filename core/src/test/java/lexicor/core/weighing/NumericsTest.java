@@ -11,6 +11,13 @@ import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
 import lexicor.core.evidence.Study.TwoByTwo;
 import lexicor.core.numbers.NormalTable;
+import lexicor.core.weighing.input.Candidate;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.OfferedTest;
+import lexicor.core.weighing.input.RecordedCluster;
+import lexicor.core.weighing.input.RecordedFinding;
+import lexicor.core.weighing.input.Result;
+import lexicor.core.weighing.input.WeighingSettings;
 import lexicor.core.weighing.model.Item;
 import lexicor.core.weighing.model.Likelihood;
 import lexicor.core.weighing.model.Nodes;
@@ -168,7 +175,7 @@ class NumericsTest {
                         "k",
                         "c",
                         List.of("f"),
-                        new lexicor.core.catalogue.ClusterRule.AtLeast(1),
+                        new lexicor.core.catalogue.published.ClusterRule.AtLeast(1),
                         java.util.Map.of("c", leftOut))),
                 List.of());
         assertThat(Weighing.weigh(given).conditions().get(0).ledger())

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Random;
 import lexicor.core.numbers.Entropy;
 import lexicor.core.numbers.Logit;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.ClusterDesign;
 import lexicor.core.weighing.model.Item;
 import lexicor.core.weighing.model.Likelihood;
 import lexicor.core.weighing.model.Nodes;

@@ -21,7 +21,7 @@ import lexicor.server.casefiles.CaseFile.Moment;
 import lexicor.server.casefiles.CaseFile.OverrideEntry;
 import lexicor.server.casefiles.CaseFile.TapEntry;
 import lexicor.server.cases.Taken;
-import lexicor.server.cases.TapRecord;
+import lexicor.server.cases.records.TapRecord;
 import lexicor.server.intake.IntakeCheck;
 import lexicor.server.measures.MeasureChanges;
 import lexicor.server.privacy.PersonalDetails;

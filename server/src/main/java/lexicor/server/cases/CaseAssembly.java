@@ -13,9 +13,11 @@ import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.planning.Precaution;
-import lexicor.core.weighing.BedsideCase;
-import lexicor.core.weighing.Candidate;
 import lexicor.core.weighing.Suspicion;
+import lexicor.core.weighing.input.BedsideCase;
+import lexicor.core.weighing.input.Candidate;
+import lexicor.server.cases.records.CandidateRecord;
+import lexicor.server.cases.records.CaseRecord;
 
 /** From what is stored to what the core works with. */
 final class CaseAssembly {

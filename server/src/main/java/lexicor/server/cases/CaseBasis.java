@@ -1,6 +1,7 @@
 package lexicor.server.cases;
 
 import java.util.Optional;
+import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.settings.SettingsJson;
 import lexicor.server.settings.SettingsService;

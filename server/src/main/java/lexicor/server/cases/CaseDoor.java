@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import lexicor.server.cases.records.CaseRecord;
+import lexicor.server.cases.records.CaseStore;
 import lexicor.server.people.PeopleService;
 import lexicor.server.people.Person;
 import lexicor.server.people.Role;

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import lexicor.server.cases.CaseViews.CaseSummary;
+import lexicor.server.cases.records.CaseRecord;
+import lexicor.server.cases.records.CaseStore;
 import lexicor.server.people.SignedIn;
 import lexicor.server.settings.SettingsService;
 import lexicor.server.standing.Standings;

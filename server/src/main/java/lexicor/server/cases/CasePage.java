@@ -17,7 +17,7 @@ import lexicor.core.planning.LadderStart;
 import lexicor.core.planning.LadderWalk;
 import lexicor.core.planning.Precaution;
 import lexicor.core.planning.RaisedWarnings;
-import lexicor.core.weighing.Candidate;
+import lexicor.core.weighing.input.Candidate;
 import lexicor.server.cases.CaseViews.BlockedTest;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.Examination;
@@ -26,6 +26,7 @@ import lexicor.server.cases.CaseViews.LadderStep;
 import lexicor.server.cases.CaseViews.LadderView;
 import lexicor.server.cases.CaseViews.PlaceReadings;
 import lexicor.server.cases.CaseViews.RaisedWarning;
+import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.standing.Standings;
 import org.springframework.stereotype.Component;
 

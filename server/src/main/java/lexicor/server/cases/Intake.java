@@ -10,6 +10,8 @@ import lexicor.core.evidence.HighBias;
 import lexicor.core.examination.AgeBand;
 import lexicor.core.examination.Side;
 import lexicor.core.weighing.Suspicion;
+import lexicor.server.cases.records.CandidateRecord;
+import lexicor.server.cases.records.CaseRecord;
 
 /**
  * What is asked before the examination.

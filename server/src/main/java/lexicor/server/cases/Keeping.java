@@ -4,6 +4,8 @@ import java.util.List;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.Closure;
 import lexicor.server.cases.CaseViews.Sharing;
+import lexicor.server.cases.records.CaseRecord;
+import lexicor.server.cases.records.CaseStore;
 import lexicor.server.people.PeopleService;
 import lexicor.server.people.SignedIn;
 import lexicor.server.problems.Refusal;

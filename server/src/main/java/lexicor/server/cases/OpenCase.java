@@ -8,12 +8,14 @@ import lexicor.core.catalogue.Complaint;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
-import lexicor.core.weighing.BedsideCase;
-import lexicor.core.weighing.CaseToWeigh;
 import lexicor.core.weighing.Suspicion;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.Weighing;
+import lexicor.core.weighing.input.BedsideCase;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.server.cases.records.CaseRecord;
+import lexicor.server.cases.records.TapRecord;
 import lexicor.server.standing.Basis;
 
 /**

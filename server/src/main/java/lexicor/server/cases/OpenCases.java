@@ -6,6 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import lexicor.server.cases.records.CaseRecord;
+import lexicor.server.cases.records.OverrideStore;
+import lexicor.server.cases.records.TapRecord;
+import lexicor.server.cases.records.TapStore;
 import lexicor.server.standing.Basis;
 import org.springframework.stereotype.Component;
 

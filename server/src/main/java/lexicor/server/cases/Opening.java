@@ -4,6 +4,7 @@ import java.util.Objects;
 import java.util.UUID;
 import lexicor.server.cases.CaseAccess.Kind;
 import lexicor.server.cases.CaseViews.CaseView;
+import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.standing.Basis;
 import lexicor.server.standing.Weighed;
 import org.springframework.context.ApplicationEventPublisher;

@@ -1,6 +1,8 @@
 package lexicor.server.cases;
 
-import lexicor.core.catalogue.PackEntry;
+import lexicor.core.catalogue.packs.PackEntry;
+import lexicor.server.cases.records.CaseStore;
+import lexicor.server.cases.records.TapStore;
 import lexicor.server.layer.InUse;
 import org.springframework.stereotype.Component;
 

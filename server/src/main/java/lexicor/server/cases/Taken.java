@@ -15,6 +15,8 @@ import lexicor.core.examination.Tap;
 import lexicor.core.examination.TapReader;
 import lexicor.core.examination.Wording;
 import lexicor.server.cases.CaseViews.VariantDone;
+import lexicor.server.cases.records.CaseRecord;
+import lexicor.server.cases.records.TapRecord;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 

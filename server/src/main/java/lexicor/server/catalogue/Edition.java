@@ -8,8 +8,8 @@ import java.util.HexFormat;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.PackFiles;
-import lexicor.core.catalogue.Packs;
+import lexicor.core.catalogue.packs.PackFiles;
+import lexicor.core.catalogue.packs.Packs;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 

@@ -11,7 +11,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
-import lexicor.core.catalogue.PackFiles;
+import lexicor.core.catalogue.packs.PackFiles;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
 import lexicor.core.document.Utf8;

@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
-import lexicor.core.catalogue.PackFiles;
+import lexicor.core.catalogue.packs.PackFiles;
 import lexicor.server.time.Moments;
 
 /** Reads the packs while the rest of the program gets ready, which makes a start a second or two shorter. */

@@ -1,9 +1,9 @@
 package lexicor.server.doors;
 
 import java.util.function.BooleanSupplier;
-import lexicor.server.people.ScreenLock;
 import lexicor.server.people.SecondFactor;
 import lexicor.server.people.SignedIn;
+import lexicor.server.signin.ScreenLock;
 import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.authorization.AuthorizationManager;
 import org.springframework.security.authorization.AuthorizationResult;

@@ -9,7 +9,7 @@ import java.util.Base64;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
-import lexicor.server.people.Cookies;
+import lexicor.server.signin.Cookies;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.security.web.csrf.CsrfToken;

@@ -2,7 +2,7 @@ package lexicor.server.evidence;
 
 import java.util.Locale;
 import java.util.Optional;
-import lexicor.core.catalogue.PackEntry;
+import lexicor.core.catalogue.packs.PackEntry;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.evidence.EvidenceViews.ClusterLine;
 import lexicor.server.evidence.EvidenceViews.DesignRequest;

@@ -3,8 +3,8 @@ package lexicor.server.evidence;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
-import lexicor.core.catalogue.AccuracyRow;
-import lexicor.core.catalogue.SignOff;
+import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.core.catalogue.published.SignOff;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.HighBias;
 

@@ -42,10 +42,17 @@ final class ArchiveReader {
 
     private final JsonMapper json;
     private final byte[] content;
+    private final long mostBytes;
 
     ArchiveReader(JsonMapper json, byte[] content) {
+        this(json, content, MOST_BYTES);
+    }
+
+    /** @param mostBytes how many a zip may unpack to */
+    ArchiveReader(JsonMapper json, byte[] content, long mostBytes) {
         this.json = json;
         this.content = content;
+        this.mostBytes = mostBytes;
         if (content.length == 0) {
             throw Refusal.field("file", "empty; expected a case, a document or a zip of cases");
         }
@@ -222,12 +229,12 @@ final class ArchiveReader {
     }
 
     /** A small file can unpack to a very large one. */
-    private static InputStream limited(InputStream zip) throws IOException {
+    private InputStream limited(InputStream zip) throws IOException {
         return BoundedInputStream.builder()
                 .setInputStream(zip)
-                .setMaxCount(MOST_BYTES)
+                .setMaxCount(mostBytes)
                 .setOnMaxCount((max, count) -> {
-                    throw Refusal.field("file", "more than " + (MOST_BYTES >> 20) + " MB when unpacked");
+                    throw Refusal.field("file", "more than " + (mostBytes >> 20) + " MB when unpacked");
                 })
                 .get();
     }

@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import lexicor.core.catalogue.SpreadsheetText;
+import lexicor.core.catalogue.packs.SpreadsheetText;
 import lexicor.core.document.Table;
 import lexicor.core.examination.AgeBand;
 import lexicor.core.examination.Side;

@@ -5,7 +5,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
-import lexicor.core.catalogue.SignOff;
+import lexicor.core.catalogue.published.SignOff;
 import org.hibernate.envers.Audited;
 
 /** Who looked a figure up in its source, and what came of it. */

@@ -4,7 +4,7 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.nio.charset.StandardCharsets;
-import lexicor.core.catalogue.AccuracyTable;
+import lexicor.core.catalogue.packs.AccuracyTable;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.catalogue.PackZip;
 import lexicor.server.layer.ImportViews.ImportReason;

@@ -3,7 +3,7 @@ package lexicor.server.layer;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.List;
-import lexicor.core.catalogue.PackEntry;
+import lexicor.core.catalogue.packs.PackEntry;
 import tools.jackson.databind.JsonNode;
 
 /** What the API takes and gives for the department's own content. */

@@ -4,7 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import lexicor.core.catalogue.AccuracyRow;
+import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.server.catalogue.Edition;
 import lexicor.server.catalogue.Editions;
 import org.springframework.stereotype.Component;

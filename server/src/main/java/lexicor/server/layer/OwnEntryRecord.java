@@ -6,7 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
-import lexicor.core.catalogue.PackEntry;
+import lexicor.core.catalogue.packs.PackEntry;
 import lexicor.core.document.Documents;
 import org.hibernate.envers.Audited;
 

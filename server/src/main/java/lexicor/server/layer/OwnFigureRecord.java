@@ -9,8 +9,8 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import lexicor.core.catalogue.AccuracyRow;
-import lexicor.core.catalogue.Figures;
+import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.core.catalogue.published.Figures;
 import org.hibernate.envers.Audited;
 
 /** A stored row of accuracy of the department's own. */

@@ -12,7 +12,7 @@ import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.examination.Side;
 import lexicor.server.cases.CaseBasis;
 import lexicor.server.cases.CaseDoor;
-import lexicor.server.cases.CaseRecord;
+import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.measures.MeasureViews.Measures;
 import lexicor.server.measures.MeasureViews.NewMeasure;
 import lexicor.server.problems.Refusal;

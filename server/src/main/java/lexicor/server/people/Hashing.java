@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
  * from those at work. Never called within a transaction, so that no connection waits for it.
  */
 @Component
-class Hashing {
+public class Hashing {
     private static final int LONGEST_LINE = 8;
     /** So many turned away since the last one had their turn are a crowd. */
     private static final int CROWD = 8;
@@ -56,19 +56,19 @@ class Hashing {
     private final Lane strangers = new Lane(REST);
     private volatile String nobodys;
 
-    Hashing(PasswordEncoder encoder) {
+    public Hashing(PasswordEncoder encoder) {
         this.encoder = encoder;
     }
 
     /** Sends a stranger away before anything is looked up for them, where there are too many already. */
-    void refuseACrowd(boolean isKnown) {
+    public void refuseACrowd(boolean isKnown) {
         if (!isKnown && strangers.line.availablePermits() == 0) {
             throw strangers.turnAway();
         }
     }
 
     /** The hash of a password or PIN of somebody signed in. */
-    String hash(String secret) {
+    public String hash(String secret) {
         return inTurn(known, () -> encoder.encode(secret));
     }
 
@@ -77,7 +77,7 @@ class Hashing {
      *
      * @param isKnown whether it is tried by somebody signed in, or at a device that they have signed in at before
      */
-    boolean matches(String secret, String hash, boolean isKnown) {
+    public boolean matches(String secret, String hash, boolean isKnown) {
         return inTurn(isKnown ? known : strangers, () -> {
             if (hash == null && nobodys == null) {
                 nobodys = encoder.encode("somebody who is not there");

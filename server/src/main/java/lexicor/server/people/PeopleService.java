@@ -89,7 +89,7 @@ public class PeopleService {
 
     /** An account that no password opens. */
     @Transactional
-    void createWithoutPassword(String name, Role role) {
+    public void createWithoutPassword(String name, Role role) {
         PersonRecord person = named(name, role);
         person.passwordHash = NO_PASSWORD;
         saved(person);
@@ -104,7 +104,7 @@ public class PeopleService {
     }
 
     /** Whether an account can be called so. */
-    static boolean isName(String name) {
+    public static boolean isName(String name) {
         return NAME.matcher(name).matches();
     }
 
@@ -228,7 +228,7 @@ public class PeopleService {
     }
 
     /** Refuses whoever does not know the password of the person signed in. */
-    void confirm(String password) {
+    public void confirm(String password) {
         if (!hashing.matches(password, own().passwordHash, true)) {
             throw Refusal.field("password", "this is not your password");
         }

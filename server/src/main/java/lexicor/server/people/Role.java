@@ -22,7 +22,7 @@ public enum Role {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    static Optional<Role> withId(String id) {
+    public static Optional<Role> withId(String id) {
         return Arrays.stream(values()).filter(r -> r.id().equals(id)).findFirst();
     }
 }

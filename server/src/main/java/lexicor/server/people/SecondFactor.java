@@ -46,13 +46,13 @@ public class SecondFactor {
         return due && !has(person.name());
     }
 
-    boolean has(String person) {
+    public boolean has(String person) {
         return has.get(
                 person,
                 n -> store.findByName(n).filter(p -> p.totpSecret != null).isPresent());
     }
 
-    String newSecret() {
+    public String newSecret() {
         return TimeCode.newSecret(random);
     }
 
@@ -62,7 +62,7 @@ public class SecondFactor {
      * @return codes for when the app is gone, told this once
      */
     @Transactional
-    List<String> begin(Person person, String secret, String code) {
+    public List<String> begin(Person person, String secret, String code) {
         if (secret == null) {
             throw Refusal.conflict("code: begin anew; the picture was shown too long ago");
         }
@@ -116,7 +116,7 @@ public class SecondFactor {
 
     /** Leaves the person with the password alone. */
     @Transactional
-    void end(String name) {
+    public void end(String name) {
         PersonRecord record = store.findByName(name).orElseThrow();
         clear(record);
         store.saveAndFlush(record);

@@ -37,7 +37,7 @@ public class SignedIn {
         }
     }
 
-    static Authentication authentication(Person person) {
+    public static Authentication authentication(Person person) {
         return UsernamePasswordAuthenticationToken.authenticated(
                 person,
                 null,

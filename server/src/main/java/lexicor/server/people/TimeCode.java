@@ -15,7 +15,7 @@ import javax.crypto.spec.SecretKeySpec;
 import org.apache.commons.codec.binary.Base32;
 
 /** Codes that an app works out from a shared secret and the time (TOTP, RFC 6238): six digits, a new one every 30 s. */
-final class TimeCode {
+public final class TimeCode {
     private static final int SECRET_BYTES = 20;
     private static final TimeBasedOneTimePasswordGenerator CODES = new TimeBasedOneTimePasswordGenerator();
     private static final long STEP_SECONDS = CODES.getTimeStep().toSeconds();
@@ -30,12 +30,12 @@ final class TimeCode {
     }
 
     /** The address that apps read from the picture. */
-    static String uri(String secret, String person) {
+    public static String uri(String secret, String person) {
         return "otpauth://totp/Lexicor:" + person + "?secret=" + secret + "&issuer=Lexicor";
     }
 
     /** The picture of the address: rows of dark (1) and light (0) squares. */
-    static List<String> picture(String uri) {
+    public static List<String> picture(String uri) {
         try {
             BitMatrix squares = new QRCodeWriter().encode(uri, BarcodeFormat.QR_CODE, 0, 0);
             List<String> rows = new ArrayList<>();
@@ -58,7 +58,7 @@ final class TimeCode {
      * @param after the last step that was used; a code counts once
      * @return empty where it is none of them
      */
-    static OptionalLong step(String secret, String code, Instant now, long after) {
+    public static OptionalLong step(String secret, String code, Instant now, long after) {
         long present = now.getEpochSecond() / STEP_SECONDS;
         for (long step : new long[] {present, present - 1, present + 1}) {
             if (step > after
@@ -69,7 +69,7 @@ final class TimeCode {
         return OptionalLong.empty();
     }
 
-    static String code(String secret, Instant at) {
+    public static String code(String secret, Instant at) {
         try {
             return CODES.generateOneTimePasswordString(
                     new SecretKeySpec(new Base32().decode(secret), CODES.getAlgorithm()), at);

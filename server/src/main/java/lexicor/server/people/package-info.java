@@ -1,2 +1,2 @@
-/** Who uses Lexicor: accounts with roles, signing in and out, the screen lock, and what each role may do. */
+/** Who uses Lexicor: accounts with roles and what each role may do, their passwords and second factors. */
 package lexicor.server.people;

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.examination.Findings;
-import lexicor.core.weighing.ClusterProgress;
+import lexicor.core.weighing.input.ClusterProgress;
 import lexicor.server.cases.CaseBasis;
 import lexicor.server.cases.CaseList;
 import lexicor.server.cases.OpenCase;

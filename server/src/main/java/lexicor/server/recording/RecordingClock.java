@@ -2,7 +2,7 @@ package lexicor.server.recording;
 
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import lexicor.server.cases.TapStore;
+import lexicor.server.cases.records.TapStore;
 import lexicor.server.time.Moments;
 import org.springframework.stereotype.Component;
 

@@ -15,7 +15,7 @@ import java.util.Optional;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.measuring.MeasurementErrors;
 import lexicor.core.weighing.School;
-import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.weighing.input.WeighingSettings;
 
 /**
  * How the department works and weighs.

@@ -5,7 +5,7 @@ import lexicor.core.catalogue.Catalogue;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.weighing.School;
-import lexicor.core.weighing.WeighingSettings;
+import lexicor.core.weighing.input.WeighingSettings;
 import lexicor.server.catalogue.Edition;
 import lexicor.server.settings.DepartmentSettings;
 

@@ -1,7 +1,7 @@
 package lexicor.server.standing;
 
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Cluster;
+import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.weighing.LedgerRow;
 
 /** What became of a finding, in plain words. */

@@ -8,7 +8,7 @@ import lexicor.core.document.InvalidDocumentException;
 import lexicor.server.catalogue.PacksAhead;
 import lexicor.server.maintenance.DataLock;
 import lexicor.server.maintenance.UnusableDataException;
-import lexicor.server.people.FirstLead;
+import lexicor.server.signin.FirstLead;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.persistence.autoconfigure.EntityScan;

@@ -6,7 +6,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import lexicor.server.Running;
-import lexicor.server.cases.TapStore;
+import lexicor.server.cases.records.TapStore;
 import lexicor.server.time.Moments;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;

@@ -8,11 +8,11 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import lexicor.core.evidence.Evidence.Weighable;
-import lexicor.core.weighing.CaseToWeigh;
 import lexicor.core.weighing.ConditionWeighing;
-import lexicor.core.weighing.OfferedTest;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Weighing;
+import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.OfferedTest;
 import lexicor.core.weighing.model.Item;
 
 /** What several tests not done yet would tell together. Immutable. */

@@ -1,7 +1,7 @@
 package lexicor.core.weighing.explain;
 
 import java.util.List;
-import lexicor.core.catalogue.AccuracyRow;
+import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.Study;
 import lexicor.core.weighing.LedgerRow;

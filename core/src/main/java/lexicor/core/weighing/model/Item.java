@@ -2,7 +2,7 @@ package lexicor.core.weighing.model;
 
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
-import lexicor.core.catalogue.ClusterRule.Stratum;
+import lexicor.core.catalogue.published.ClusterRule.Stratum;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Covariance;
 import lexicor.core.evidence.Evidence.Weighable;

@@ -1,0 +1,164 @@
+package lexicor.core.catalogue.packs;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Complaint;
+import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.Content;
+import lexicor.core.catalogue.CountHabit;
+import lexicor.core.catalogue.Criterion;
+import lexicor.core.catalogue.HistoryItem;
+import lexicor.core.catalogue.Ladder;
+import lexicor.core.catalogue.Measure;
+import lexicor.core.catalogue.MeasureList;
+import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.core.catalogue.WarningSign;
+import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.document.Problems;
+
+/** Checks that no entry names another that does not exist, and that no id is given twice, across all packs. */
+final class CatalogueChecks {
+    private final Content content;
+    private final Problems problems;
+    private final Set<String> tests;
+    private final Set<String> conditions;
+    private final Set<String> criteria;
+    private final Set<String> findings;
+
+    CatalogueChecks(Content content, Problems problems) {
+        this.content = content;
+        this.problems = problems;
+        tests = ids(Packs.CATALOGUE, "tests", content.tests, ClinicalTest::id);
+        conditions = ids(Packs.CONDITIONS, "conditions", content.conditions, Condition::id);
+        criteria = ids(
+                Packs.CATALOGUE,
+                "criteria",
+                content.tests.stream().flatMap(t -> t.criteria().stream()).toList(),
+                Criterion::id);
+        findings = new HashSet<>(criteria);
+        content.history.stream().filter(HistoryItem::finding).forEach(h -> findings.add(h.id()));
+    }
+
+    void run() {
+        ids(Packs.CONDITIONS, "complaints", content.complaints, Complaint::id);
+        ids(Packs.CONDITIONS, "ladders", content.ladders, Ladder::id);
+        ids(Packs.CONDITIONS, "warnings", content.warnings, WarningSign::id);
+        ids(Packs.CLUSTERS, "clusters", content.clusters, Cluster::id);
+        ids(Packs.CLUSTERS, "counts", content.counts, CountHabit::id);
+        ids(Packs.HISTORY, "items", content.history, HistoryItem::id);
+        for (ClinicalTest t : content.tests) {
+            known(Packs.CATALOGUE, "tests." + t.id() + ".after", "test", t.after(), tests);
+        }
+        known(Packs.EXAMINES, "families", "family of tests", content.examines.keySet(), families());
+        content.examines.forEach(
+                (family, named) -> known(Packs.EXAMINES, "families." + family, "condition", named, conditions));
+        if (content.measures != null) {
+            checkMeasures(content.measures);
+        }
+        for (Complaint c : content.complaints) {
+            known(Packs.CONDITIONS, "complaints." + c.id() + ".candidates", "condition", c.candidates(), conditions);
+        }
+        content.ladders.forEach(this::checkLadder);
+        for (Cluster c : content.clusters) {
+            known(Packs.CLUSTERS, "clusters." + c.id() + ".condition", "condition", List.of(c.condition()), conditions);
+            known(Packs.CLUSTERS, "clusters." + c.id() + ".members", "criterion", c.members(), findings);
+        }
+        for (CountHabit c : content.counts) {
+            known(Packs.CLUSTERS, "counts." + c.id() + ".condition", "condition", List.of(c.condition()), conditions);
+            known(Packs.CLUSTERS, "counts." + c.id() + ".members", "criterion", c.members(), criteria);
+        }
+        for (HistoryItem h : content.history) {
+            known(
+                    Packs.HISTORY,
+                    "items." + h.id() + ".notches",
+                    "condition",
+                    h.notches().keySet(),
+                    conditions);
+        }
+        Set<AccuracyRow.Key> studies = new HashSet<>();
+        for (AccuracyRow row : content.accuracy) {
+            String entry = row.criterion() + ", " + row.condition() + ", " + row.source() + " " + row.year();
+            known(Packs.ACCURACY, entry + ".criterion", "criterion", List.of(row.criterion()), findings);
+            known(Packs.ACCURACY, entry + ".condition", "condition", List.of(row.condition()), conditions);
+            if (!studies.add(row.key())) {
+                problems.add(Packs.ACCURACY, entry + ".source", "this study is given twice for the pair");
+            }
+        }
+    }
+
+    private void checkMeasures(MeasureList list) {
+        Set<String> measures = ids(Packs.MEASURES, "measures", list.measures(), Measure::id);
+        for (Measure m : list.measures()) {
+            String path = "measures." + m.id();
+            known(
+                    Packs.MEASURES,
+                    path + ".ratioTo",
+                    "measure",
+                    m.ratioTo().stream().toList(),
+                    measures);
+            m.feeds().ifPresent(feeds -> checkFeeds(path, m, feeds));
+        }
+        List<String> together = List.of(list.capsular(), list.external(), list.internal());
+        known(Packs.MEASURES, "capsular, rotationRatio", "measure", together, measures);
+        known(Packs.MEASURES, "looseness.general", "criterion", List.of(list.general()), criteria);
+        list.looseness()
+                .forEach(d -> known(Packs.MEASURES, "looseness." + d.name(), "criterion", d.criteria(), criteria));
+        known(Packs.MEASURES, "labral", "family of tests", list.labral(), families());
+    }
+
+    private void checkFeeds(String path, Measure measure, Measure.Feeds feeds) {
+        known(Packs.MEASURES, path + ".test", "test", List.of(feeds.test()), tests);
+        for (ClinicalTest test : content.tests) {
+            if (test.id().equals(feeds.test())) {
+                known(Packs.MEASURES, path + ".at", "place of " + test.id(), List.of(feeds.at()), test.places());
+                List<String> offered =
+                        measure.readings().stream().map(ReadingLeaf::reading).toList();
+                known(
+                        Packs.MEASURES,
+                        path + ".readings",
+                        "reading of " + test.id(),
+                        offered,
+                        Set.copyOf(test.readings()));
+            }
+        }
+    }
+
+    private Set<String> families() {
+        return content.tests.stream().map(ClinicalTest::family).collect(Collectors.toSet());
+    }
+
+    private void checkLadder(Ladder ladder) {
+        ladder.rungs().forEach((name, rung) -> {
+            String path = "ladders." + ladder.id() + ".rungs." + name;
+            known(Packs.CONDITIONS, path + ".test", "test", List.of(rung.test()), tests);
+            for (Ladder.Step step : List.of(rung.positive(), rung.negative())) {
+                if (step instanceof Ladder.Step.End end) {
+                    known(Packs.CONDITIONS, path + ".outcomes", "condition", end.suspect(), conditions);
+                }
+            }
+        });
+    }
+
+    private void known(String file, String path, String what, Iterable<String> named, Set<String> existing) {
+        for (String id : named) {
+            if (!existing.contains(id)) {
+                problems.add(file, path, "there is no " + what + " " + id);
+            }
+        }
+    }
+
+    private <T> Set<String> ids(String file, String list, List<T> items, Function<T, String> id) {
+        Set<String> seen = new HashSet<>();
+        for (T item : items) {
+            if (!seen.add(id.apply(item))) {
+                problems.add(file, list + "." + id.apply(item), "this id is given twice");
+            }
+        }
+        return seen.stream().collect(Collectors.toUnmodifiableSet());
+    }
+}

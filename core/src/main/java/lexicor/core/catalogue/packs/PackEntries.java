@@ -1,0 +1,131 @@
+package lexicor.core.catalogue.packs;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lexicor.core.document.Documents;
+import lexicor.core.document.InvalidDocumentException;
+import lexicor.core.document.Problem;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Packs taken apart into their entries, changed, and put together again; a file in which nothing changes keeps its text. */
+public final class PackEntries {
+    private static final String REGION = "region";
+
+    private final PackFiles files;
+    private final Map<String, ObjectNode> trees = new LinkedHashMap<>();
+    private final Map<String, ObjectNode> changed = new LinkedHashMap<>();
+
+    private PackEntries(PackFiles files) {
+        this.files = files;
+    }
+
+    /**
+     * @throws InvalidDocumentException if a file is no YAML
+     */
+    public static PackEntries of(PackFiles files) {
+        PackEntries entries = new PackEntries(files);
+        for (PackEntry.Kind kind : PackEntry.Kind.values()) {
+            fileNames(kind)
+                    .filter(files::has)
+                    .forEach(f -> entries.trees.computeIfAbsent(f, name -> Documents.yamlTree(name, files.text(name))));
+        }
+        return entries;
+    }
+
+    private static Stream<String> fileNames(PackEntry.Kind kind) {
+        return kind == PackEntry.Kind.TEST ? Packs.REGIONS.stream().map(Packs::regionFile) : Stream.of(kind.file());
+    }
+
+    /** Every entry, kind by kind in the order of the files. One without an id of its own is left out. */
+    public List<PackEntry> all() {
+        List<PackEntry> all = new ArrayList<>();
+        for (PackEntry.Kind kind : PackEntry.Kind.values()) {
+            fileNames(kind).filter(trees::containsKey).forEach(f -> {
+                if (trees.get(f).get(kind.list()) instanceof ArrayNode list) {
+                    for (JsonNode node : list) {
+                        if (node instanceof ObjectNode fields && idOf(fields).isPresent()) {
+                            all.add(new PackEntry(kind, idOf(fields).orElseThrow(), fields.deepCopy()));
+                        }
+                    }
+                }
+            });
+        }
+        return all;
+    }
+
+    public Optional<PackEntry> find(PackEntry.Kind kind, String id) {
+        return all().stream().filter(e -> e.kind() == kind && e.id().equals(id)).findFirst();
+    }
+
+    /**
+     * Puts an entry in the place of the one with its id, or at the end of its list.
+     *
+     * @throws InvalidDocumentException if it is a test of a region that there is no file for
+     */
+    public PackEntries put(PackEntry entry) {
+        String place = fileNames(entry.kind())
+                .filter(f -> trees.containsKey(f) && at(f, entry) >= 0)
+                .findFirst()
+                .orElseGet(() -> fileOfNew(entry));
+        ObjectNode tree = trees.get(place);
+        ArrayNode list = tree.get(entry.kind().list()) instanceof ArrayNode found
+                ? found
+                : tree.putArray(entry.kind().list());
+        int at = at(place, entry);
+        if (at < 0) {
+            list.add(entry.fields());
+        } else {
+            list.set(at, entry.fields());
+        }
+        changed.put(place, tree);
+        return this;
+    }
+
+    private String fileOfNew(PackEntry entry) {
+        if (entry.kind() != PackEntry.Kind.TEST) {
+            return entry.kind().file();
+        }
+        JsonNode region = entry.fields().get(REGION);
+        String file = Packs.regionFile(region == null ? "" : region.asString(""));
+        if (!trees.containsKey(file)) {
+            throw new InvalidDocumentException(new Problem(
+                    Packs.CATALOGUE,
+                    entry.kind().path(entry.id()) + "." + REGION,
+                    "expected one of " + String.join(", ", Packs.REGIONS)));
+        }
+        return file;
+    }
+
+    private int at(String file, PackEntry entry) {
+        if (trees.get(file).get(entry.kind().list()) instanceof ArrayNode list) {
+            for (int i = 0; i < list.size(); i++) {
+                if (list.get(i) instanceof ObjectNode fields
+                        && idOf(fields).filter(entry.id()::equals).isPresent()) {
+                    return i;
+                }
+            }
+        }
+        return -1;
+    }
+
+    private static Optional<String> idOf(ObjectNode fields) {
+        return Optional.ofNullable(fields.get(PackEntry.ID))
+                .filter(JsonNode::isString)
+                .map(JsonNode::asString);
+    }
+
+    /** The packs with the changes. */
+    public PackFiles files() {
+        PackFiles all = files;
+        for (Map.Entry<String, ObjectNode> file : changed.entrySet()) {
+            all = all.with(file.getKey(), Documents.yamlText(file.getValue()));
+        }
+        return all;
+    }
+}

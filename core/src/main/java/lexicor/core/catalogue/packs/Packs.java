@@ -1,0 +1,97 @@
+package lexicor.core.catalogue.packs;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Content;
+import lexicor.core.document.Documents;
+import lexicor.core.document.Entry;
+import lexicor.core.document.InvalidDocumentException;
+import lexicor.core.document.Problems;
+
+/** The shipped content as files: a catalogue of tests a region, and the evidence. */
+public final class Packs {
+    static final String CATALOGUE = "catalogue";
+    static final String HISTORY = "catalogue/history.yaml";
+    static final String EXAMINES = "catalogue/examines.yaml";
+    static final String MEASURES = "catalogue/measures.yaml";
+    static final String CONDITIONS = "evidence/conditions.yaml";
+    static final String CLUSTERS = "evidence/clusters.yaml";
+    /** The accuracy table's file. */
+    public static final String ACCURACY = "evidence/accuracy.csv";
+
+    /** Who checked which figure; none need be there. */
+    public static final String SIGN_OFFS = "evidence/sign-offs.csv";
+
+    static final List<String> REGIONS = List.of("neck", "shoulder", "elbow", "wrist", "hand");
+
+    /** Every file that packs can have. */
+    static final List<String> FILES = Stream.concat(
+                    REGIONS.stream().map(Packs::regionFile),
+                    Stream.of(HISTORY, EXAMINES, MEASURES, CONDITIONS, CLUSTERS, ACCURACY, SIGN_OFFS))
+            .toList();
+
+    private Packs() {}
+
+    /**
+     * Reads all packs under a folder and checks them as a whole.
+     *
+     * @throws InvalidDocumentException with every problem found; each names the file, the entry and the field
+     */
+    public static Catalogue read(Path root) {
+        return read(PackFiles.under(root));
+    }
+
+    /**
+     * Reads all packs and checks them as a whole.
+     *
+     * @throws InvalidDocumentException with every problem found; each names the file, the entry and the field
+     */
+    public static Catalogue read(PackFiles files) {
+        Content content = new Content();
+        Problems problems = new Problems();
+        for (String region : REGIONS) {
+            problems.collect(() -> readTests(yaml(files, regionFile(region)), content, problems));
+        }
+        problems.collect(() -> HistoryReader.read(yaml(files, HISTORY), content, problems));
+        problems.collect(() -> readExamines(yaml(files, EXAMINES), content));
+        problems.collect(() -> MeasuresReader.read(yaml(files, MEASURES), content, problems));
+        problems.collect(() -> ConditionsReader.read(yaml(files, CONDITIONS), content, problems));
+        problems.collect(() -> ClustersReader.read(yaml(files, CLUSTERS), content, problems));
+        problems.collect(() -> readAccuracy(files.text(ACCURACY), content, problems));
+        if (files.has(SIGN_OFFS)) {
+            problems.collect(() -> content.signOffs.putAll(SignOffs.read(SIGN_OFFS, files.text(SIGN_OFFS), problems)));
+        }
+        new CatalogueChecks(content, problems).run();
+        problems.throwIfAny();
+        return new Catalogue(content);
+    }
+
+    private static void readExamines(Entry file, Content content) {
+        Entry families = file.child("families");
+        file.map("families").keySet().forEach(f -> content.examines.put(f, families.texts(f)));
+        families.done();
+        file.done();
+    }
+
+    static String regionFile(String region) {
+        return CATALOGUE + "/" + region + ".yaml";
+    }
+
+    private static Entry yaml(PackFiles files, String name) {
+        return Documents.yaml(name, files.text(name));
+    }
+
+    private static void readAccuracy(String text, Content content, Problems problems) {
+        for (AccuracyTable.Line line : AccuracyTable.lines(ACCURACY, text)) {
+            line.row().ifPresent(content.accuracy::add);
+            line.problems().forEach(p -> problems.add(p.file(), p.path(), p.message()));
+        }
+    }
+
+    private static void readTests(Entry file, Content content, Problems problems) {
+        file.children("tests").forEach(e -> problems.collect(() -> content.tests.add(TestReader.read(e))));
+        file.done();
+    }
+}

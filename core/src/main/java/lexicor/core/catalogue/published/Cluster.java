@@ -1,0 +1,40 @@
+package lexicor.core.catalogue.published;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A published rule on a set of criteria for one condition (method M5).
+ *
+ * @param accuracy what the publication prints for the rule as a whole; empty for strata, which carry their own
+ * @param bias of that study: low, unclear or high
+ */
+public record Cluster(
+        String id,
+        String name,
+        String condition,
+        List<String> members,
+        ClusterRule rule,
+        List<Figures> accuracy,
+        String bias,
+        Citation citation) {
+
+    /**
+     * Where the cluster comes from.
+     *
+     * @param derived whether its figures were computed from published ones
+     * @param designed whether it is a department's own, put together from its members' figures and never studied as a whole
+     */
+    public record Citation(String source, String confidence, boolean derived, boolean designed, String caution) {}
+
+    /** The cluster's content as a short name; it differs as soon as anything that is weighed does. */
+    public String fingerprint() {
+        List<String> content = new ArrayList<>(List.of(
+                "cluster", id, condition, members.toString(), rule.toString(), accuracy.toString(), citation.source()));
+        if (!bias.equals(AccuracyRow.UNCLEAR)) {
+            // What was signed off before clusters stated their bias stays signed off.
+            content.add(bias);
+        }
+        return Fingerprint.of(content);
+    }
+}

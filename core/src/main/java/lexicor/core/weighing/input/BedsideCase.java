@@ -1,0 +1,87 @@
+package lexicor.core.weighing.input;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Criterion;
+import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.evidence.Evidence;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.examination.Finding;
+import lexicor.core.examination.Findings;
+import lexicor.core.examination.Outcome;
+
+/**
+ * Brings together what was found in one patient and what is known of it.
+ *
+ * @param conditions the candidates with their pretests and lines
+ * @param regions where tests may still be offered
+ * @param precautions contraindications that are set; tests that list one are not offered
+ */
+public record BedsideCase(List<Candidate> conditions, Findings findings, Set<String> regions, Set<String> precautions) {
+
+    /** The case with the catalogue's clusters and figures, ready to weigh. */
+    public CaseToWeigh against(Catalogue catalogue, EvidenceBase evidence, WeighingSettings settings) {
+        Set<String> weighed = conditions.stream().map(Candidate::id).collect(Collectors.toSet());
+        List<RecordedFinding> recorded = findings.done().stream()
+                .map(f -> recorded(f, catalogue, evidence))
+                .toList();
+        List<RecordedCluster> clusters = catalogue.clusters().stream()
+                .filter(c -> weighed.contains(c.condition()))
+                .map(c -> cluster(c, evidence))
+                .toList();
+        return new CaseToWeigh(settings, conditions, recorded, clusters, offered(catalogue, evidence, weighed));
+    }
+
+    private static RecordedFinding recorded(Finding finding, Catalogue catalogue, EvidenceBase evidence) {
+        String id = finding.criterion();
+        Optional<ClinicalTest> test = catalogue.testOf(id);
+        return new RecordedFinding(
+                id,
+                test.map(ClinicalTest::id).orElse(id),
+                test.map(ClinicalTest::family).orElse(Finding.HISTORY_FAMILY),
+                result(finding.outcome()),
+                evidence.of(id));
+    }
+
+    private static Result result(Outcome outcome) {
+        return switch (outcome) {
+            case POSITIVE -> Result.POSITIVE;
+            case NEGATIVE -> Result.NEGATIVE;
+            case UNCLEAR, NOT_DONE -> Result.UNCLEAR;
+        };
+    }
+
+    private static RecordedCluster cluster(Cluster c, EvidenceBase evidence) {
+        Map<String, Evidence> known =
+                evidence.ofCluster(c.id()).map(e -> Map.of(c.condition(), e)).orElse(Map.of());
+        return new RecordedCluster(c.id(), c.condition(), c.members(), c.rule(), known);
+    }
+
+    /** Every criterion in the regions that tells something of a candidate and has no clear result yet. */
+    private List<OfferedTest> offered(Catalogue catalogue, EvidenceBase evidence, Set<String> weighed) {
+        Set<String> answered = new HashSet<>();
+        findings.all().stream()
+                .filter(f -> f.outcome() == Outcome.POSITIVE || f.outcome() == Outcome.NEGATIVE)
+                .forEach(f -> answered.add(f.criterion()));
+        List<OfferedTest> offered = new ArrayList<>();
+        for (ClinicalTest test : catalogue.tests()) {
+            boolean blocked = test.contraindications().stream().anyMatch(precautions::contains);
+            for (Criterion criterion : test.criteria()) {
+                Map<String, Evidence> known = evidence.of(criterion.id());
+                boolean tells = known.keySet().stream().anyMatch(weighed::contains);
+                if (regions.contains(test.region()) && tells && !answered.contains(criterion.id())) {
+                    offered.add(
+                            new OfferedTest(criterion.id(), test.id(), test.family(), test.minutes(), blocked, known));
+                }
+            }
+        }
+        return offered;
+    }
+}

@@ -1,0 +1,20 @@
+package lexicor.core.weighing.input;
+
+/**
+ * A condition to weigh, with where it begins and its lines (method M6, M7, M11).
+ *
+ * @param pretest strictly between 0 and 1
+ * @param pretestLogitSd how sure the pretest is, as a standard deviation of its log-odds
+ * @param weight how much the next test's gain for this condition counts (method M10)
+ */
+public record Candidate(
+        String id, double pretest, double pretestLogitSd, double ruleOutBelow, double actAbove, double weight) {
+    /** Standard deviation of a starting assumption's log-odds (method M7). */
+    public static final double ASSUMED_LOGIT_SD = 0.35;
+
+    public Candidate {
+        if (!(pretest > 0 && pretest < 1)) {
+            throw new IllegalArgumentException("a pretest must be strictly between 0 and 1");
+        }
+    }
+}

@@ -1,0 +1,45 @@
+package lexicor.core.weighing.input;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.catalogue.published.ClusterRule;
+import lexicor.core.examination.Findings;
+
+/**
+ * How far a published cluster has come in one examination (method M5).
+ *
+ * @param positives members with a positive outcome
+ * @param open members without a clear outcome, as criterion ids
+ * @param decided what the rule came to, empty while more members could change it
+ */
+public record ClusterProgress(Cluster cluster, int positives, List<String> open, Optional<String> decided) {
+    public static ClusterProgress of(Cluster cluster, Findings findings) {
+        List<Optional<Result>> members =
+                cluster.members().stream().map(m -> result(findings, m)).toList();
+        List<String> open = IntStream.range(0, members.size())
+                .filter(i -> members.get(i).isEmpty())
+                .mapToObj(cluster.members()::get)
+                .toList();
+        RecordedCluster recorded =
+                new RecordedCluster(cluster.id(), cluster.condition(), cluster.members(), cluster.rule(), Map.of());
+        int positives = (int)
+                members.stream().filter(Optional.of(Result.POSITIVE)::equals).count();
+        return new ClusterProgress(cluster, positives, open, DecidedCluster.outcome(recorded, members));
+    }
+
+    /** Whether the rule is decided although members are open: whatever they show, it stays so. */
+    public boolean isDecidedEarly() {
+        return decided.isPresent() && !open.isEmpty() && cluster.rule() instanceof ClusterRule.AtLeast;
+    }
+
+    private static Optional<Result> result(Findings findings, String member) {
+        return findings.of(member).flatMap(f -> switch (f.outcome()) {
+            case POSITIVE -> Optional.of(Result.POSITIVE);
+            case NEGATIVE -> Optional.of(Result.NEGATIVE);
+            case UNCLEAR, NOT_DONE -> Optional.empty();
+        });
+    }
+}

@@ -1,0 +1,63 @@
+package lexicor.core.weighing.input;
+
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import lexicor.core.weighing.model.Item;
+
+/** What the case says of the findings and candidates it names: their families, tests and results. */
+public final class Families {
+    private final Map<String, String> familyById = new HashMap<>();
+    private final Map<String, String> testById = new HashMap<>();
+    private final Map<String, Result> resultById = new HashMap<>();
+
+    public Families(CaseToWeigh given) {
+        given.candidates().forEach(c -> {
+            familyById.put(c.id(), c.family());
+            testById.put(c.id(), c.test());
+        });
+        given.findings().forEach(f -> {
+            familyById.put(f.id(), f.family());
+            testById.put(f.id(), f.test());
+            resultById.put(f.id(), f.result());
+        });
+    }
+
+    public Optional<Result> result(String id) {
+        return Optional.ofNullable(resultById.get(id));
+    }
+
+    /** The test that a criterion reads; one that the case does not name is a test by itself. */
+    public String test(String id) {
+        return testById.getOrDefault(id, id);
+    }
+
+    /**
+     * A cluster's family: among its members' families the one with the most other counted findings; ties go to the family
+     * with more of its members, then to the order of its members (method M5).
+     */
+    public String ofCluster(RecordedCluster cluster, List<Item> countedFindings) {
+        Set<String> families = new LinkedHashSet<>();
+        cluster.members().stream().filter(familyById::containsKey).forEach(m -> families.add(familyById.get(m)));
+        String best = "cluster " + cluster.id();
+        long bestCounted = -1;
+        long bestMembers = -1;
+        for (String family : families) {
+            long counted = countedFindings.stream()
+                    .filter(i -> i.family.equals(family))
+                    .count();
+            long members = cluster.members().stream()
+                    .filter(m -> family.equals(familyById.get(m)))
+                    .count();
+            if (counted > bestCounted || counted == bestCounted && members > bestMembers) {
+                best = family;
+                bestCounted = counted;
+                bestMembers = members;
+            }
+        }
+        return best;
+    }
+}

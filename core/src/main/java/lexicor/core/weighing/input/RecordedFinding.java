@@ -1,0 +1,18 @@
+package lexicor.core.weighing.input;
+
+import java.util.Map;
+import java.util.Optional;
+import lexicor.core.evidence.Evidence;
+
+/**
+ * A finding as it enters the weighing.
+ *
+ * @param test criteria of one test share this; a finding by itself has its own id
+ * @param family its mechanism (method M4)
+ * @param evidence what is known of it, by condition; absent where there is no row
+ */
+public record RecordedFinding(String id, String test, String family, Result result, Map<String, Evidence> evidence) {
+    public Optional<Evidence> evidence(String condition) {
+        return Optional.ofNullable(evidence.get(condition));
+    }
+}

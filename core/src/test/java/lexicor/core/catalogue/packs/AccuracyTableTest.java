@@ -1,0 +1,137 @@
+package lexicor.core.catalogue.packs;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.core.catalogue.published.AccuracyRow.Kind;
+import lexicor.core.catalogue.published.Figures;
+import lexicor.core.document.InvalidDocumentException;
+import lexicor.core.document.Problem;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+class AccuracyTableTest {
+    /** Among them what a spreadsheet would run, what CSV quotes, and what is written with more than one character. */
+    @Provide
+    Arbitrary<String> texts() {
+        return Arbitraries.strings()
+                .withChars("=+-@'\",;\t\r\n aZ0\u00e9\u4e2d")
+                .withChars("\ud83e\udd80")
+                .ofMaxLength(12);
+    }
+
+    @Provide
+    Arbitrary<AccuracyRow> rows() {
+        Arbitrary<String> named = texts().filter(t -> !t.isBlank());
+        Arbitrary<Double> share = Arbitraries.doubles().between(0, 1);
+        Arbitrary<OptionalDouble> size = Arbitraries.oneOf(
+                Arbitraries.just(OptionalDouble.empty()),
+                Arbitraries.integers().between(1, 9999).map(OptionalDouble::of),
+                Arbitraries.doubles().between(1, 500).map(OptionalDouble::of));
+        Arbitrary<Figures> figures = Combinators.combine(share, share, size, size)
+                .as((sn, sp, d, h) -> new Figures(sn, OptionalDouble.of(sp), d, h));
+        Arbitrary<List<String>> words = Combinators.combine(
+                        Arbitraries.of(AccuracyRow.BIASES), Arbitraries.of(AccuracyRow.CONFIDENCES))
+                .as(List::of);
+        return Combinators.combine(
+                        figures,
+                        Arbitraries.of(Kind.STUDY, Kind.POOLED),
+                        named,
+                        Arbitraries.integers().between(1900, 2200),
+                        texts(),
+                        texts(),
+                        words,
+                        texts())
+                .as((f, kind, source, year, reference, population, w, note) -> new AccuracyRow(
+                        "neer/pain", "c", kind, f, source, year, reference, population, w.get(0), w.get(1), note));
+    }
+
+    @Property
+    void whatIsWrittenIsReadBackEqualAndStartsNoFormula(@ForAll("rows") AccuracyRow row) {
+        AccuracyRow only = new AccuracyRow(
+                "history/x",
+                "c",
+                Kind.SENSITIVITY_ONLY,
+                new Figures(0.5, OptionalDouble.empty(), OptionalDouble.of(9), OptionalDouble.empty()),
+                row.note().isBlank() ? "A" : row.note(),
+                row.year(),
+                "",
+                "",
+                "low",
+                "high",
+                row.source());
+        String table = AccuracyTable.write(List.of(row, only));
+        assertThat(AccuracyTable.lines("t", table))
+                .extracting(l -> l.row().orElseThrow())
+                .containsExactly(row, only);
+        for (String text : List.of(row.source(), row.note(), row.population(), row.referenceStandard())) {
+            assertThat(SpreadsheetText.guarded(text)).doesNotMatch("(?s)[=+\\-@\t\r].*");
+        }
+    }
+
+    @Test
+    void theShippedTableIsTheSameAfterARoundTrip() {
+        String table = AccuracyTable.write(Shipped.CATALOGUE.accuracy());
+        assertThat(AccuracyTable.lines("t", table))
+                .extracting(l -> l.row().orElseThrow())
+                .isEqualTo(Shipped.CATALOGUE.accuracy());
+    }
+
+    @Test
+    void everythingWrongWithALineIsSaidAtOnceAndTheNextIsRead() {
+        String table = String.join(",", AccuracyTable.COLUMNS)
+                + "\n,c,opinion,1.2,,0,x,,2020.5,,,some,,\nneer/pain,c,study,.5,.5,,,A,2020,,,low,high,\n";
+        List<AccuracyTable.Line> lines = AccuracyTable.lines("t", table);
+        assertThat(lines.get(0).problems())
+                .extracting(p -> p.path().substring(p.path().lastIndexOf('.') + 1))
+                .containsExactlyInAnyOrder(
+                        "kind",
+                        "sensitivity",
+                        "specificity",
+                        "diseased",
+                        "healthy",
+                        "year",
+                        "criterion",
+                        "source",
+                        "bias",
+                        "confidence");
+        assertThat(lines.get(0).row()).isEmpty();
+        assertThat(lines.get(1).number()).isEqualTo(3);
+        assertThat(lines.get(1).row()).isPresent();
+    }
+
+    @Test
+    void aTableThatIsNoneIsRefusedWhole() {
+        for (String text : List.of("", "criterion,condition\n", String.join(",", AccuracyTable.COLUMNS) + "\n\"open")) {
+            assertThatThrownBy(() -> AccuracyTable.lines("t", text))
+                    .isInstanceOfSatisfying(InvalidDocumentException.class, e -> assertThat(e.problems())
+                            .extracting(Problem::path)
+                            .allMatch(p -> p.startsWith("line ")));
+        }
+    }
+
+    @Property
+    void aFingerprintDiffersWithAnyFigure(@ForAll("rows") AccuracyRow row) {
+        AccuracyRow other = new AccuracyRow(
+                row.criterion(),
+                row.condition(),
+                row.kind(),
+                row.figures(),
+                row.source(),
+                row.year(),
+                row.referenceStandard(),
+                row.population(),
+                row.bias(),
+                row.confidence(),
+                row.note() + "!");
+        assertThat(other.fingerprint()).isNotEqualTo(row.fingerprint());
+    }
+}

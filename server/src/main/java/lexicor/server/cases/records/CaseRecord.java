@@ -1,0 +1,190 @@
+package lexicor.server.cases.records;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import lexicor.core.evidence.HighBias;
+import org.hibernate.annotations.BatchSize;
+import org.hibernate.annotations.Cache;
+import org.hibernate.annotations.CacheConcurrencyStrategy;
+import org.hibernate.envers.Audited;
+import org.hibernate.envers.NotAudited;
+
+/** A stored case. */
+@Entity
+@Audited
+@Table(name = "examination_case")
+public class CaseRecord {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    public Long id;
+
+    @Version
+    public long version;
+
+    /** Unique among the cases that one person has made. */
+    public String code;
+
+    /** Who made it, whoever's it is now; empty from before there were accounts. */
+    @NotAudited
+    public String madeBy = "";
+
+    public Instant createdAt;
+
+    @NotAudited
+    public Instant updatedAt;
+
+    /** Whose it is; null from before there were accounts. */
+    public String owner;
+
+    /** Null while it is there. */
+    public Instant deletedAt;
+
+    /** Null while it is open. */
+    public Instant closedAt;
+
+    public String closedBy;
+
+    /** The content that it was closed with; null while it is open. */
+    @NotAudited
+    public Long edition;
+
+    /** How the department weighed when it was closed; null while it is open. */
+    @NotAudited
+    public String closedWith;
+
+    public String complaint;
+    public String involvedSide;
+    public String dominantSide;
+    public String ageBand;
+    public String setting;
+    public String mechanism;
+    public String highBias;
+
+    @ElementCollection
+    @CollectionTable(name = "case_candidate", joinColumns = @JoinColumn(name = "case_id"))
+    @OrderColumn(name = "place")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public List<CandidateRecord> candidates = new ArrayList<>();
+
+    @ElementCollection
+    @CollectionTable(name = "case_answer", joinColumns = @JoinColumn(name = "case_id"))
+    @MapKeyColumn(name = "item")
+    @Column(name = "answer")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public Map<String, Boolean> answers = new LinkedHashMap<>();
+
+    /** The case's own running order; empty where the proposed one is followed. */
+    @ElementCollection
+    @CollectionTable(name = "case_plan", joinColumns = @JoinColumn(name = "case_id"))
+    @OrderColumn(name = "place")
+    @Column(name = "test_id")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public List<String> plan = new ArrayList<>();
+
+    @ElementCollection
+    @CollectionTable(name = "case_ladder", joinColumns = @JoinColumn(name = "case_id"))
+    @MapKeyColumn(name = "ladder")
+    @Column(name = "answer")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public Map<String, String> ladders = new LinkedHashMap<>();
+
+    @ElementCollection
+    @CollectionTable(name = "case_precaution", joinColumns = @JoinColumn(name = "case_id"))
+    @Column(name = "precaution")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public Set<String> precautions = new TreeSet<>();
+
+    @ElementCollection
+    @CollectionTable(name = "case_warning", joinColumns = @JoinColumn(name = "case_id"))
+    @Column(name = "warning")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public Set<String> warnings = new TreeSet<>();
+
+    /** Who else may open it. */
+    @ElementCollection
+    @CollectionTable(name = "case_share", joinColumns = @JoinColumn(name = "case_id"))
+    @Column(name = "person")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public Set<String> shares = new TreeSet<>();
+
+    /** When each visit began, the first one first. */
+    @ElementCollection
+    @CollectionTable(name = "case_visit", joinColumns = @JoinColumn(name = "case_id"))
+    @OrderColumn(name = "place")
+    @Column(name = "started_at")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public List<Instant> visits = new ArrayList<>();
+
+    public boolean isClosed() {
+        return closedAt != null;
+    }
+
+    /** The number of the current visit, from 1. */
+    public int visit() {
+        return visits.size();
+    }
+
+    /** The case as of a visit, to be read and never stored: the visits after it are not there. */
+    public CaseRecord asOf(int visit) {
+        CaseRecord then = new CaseRecord();
+        then.id = id;
+        then.version = version;
+        then.code = code;
+        then.madeBy = madeBy;
+        then.createdAt = createdAt;
+        then.updatedAt = updatedAt;
+        then.owner = owner;
+        then.deletedAt = deletedAt;
+        then.closedAt = closedAt;
+        then.closedBy = closedBy;
+        then.edition = edition;
+        then.closedWith = closedWith;
+        then.complaint = complaint;
+        then.involvedSide = involvedSide;
+        then.dominantSide = dominantSide;
+        then.ageBand = ageBand;
+        then.setting = setting;
+        then.mechanism = mechanism;
+        then.highBias = highBias;
+        then.candidates = candidates;
+        then.answers = answers;
+        then.plan = plan;
+        then.ladders = ladders;
+        then.precautions = precautions;
+        then.warnings = warnings;
+        then.shares = shares;
+        then.visits = visits.subList(0, visit);
+        return then;
+    }
+
+    /** The case's own way to take studies at high risk of bias; empty where the department's applies. */
+    public Optional<HighBias> ownHighBias() {
+        return Optional.ofNullable(highBias).flatMap(HighBias::withId);
+    }
+}

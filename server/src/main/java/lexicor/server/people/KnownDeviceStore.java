@@ -1,8 +1,0 @@
-package lexicor.server.people;
-
-import java.util.Optional;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface KnownDeviceStore extends JpaRepository<KnownDeviceRecord, Long> {
-    Optional<KnownDeviceRecord> findByDeviceAndPerson(String device, String person);
-}

@@ -1,0 +1,229 @@
+package lexicor.server;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.UTF_8;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import lexicor.core.weighfile.WeighFile;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** Weighing and what comes of it on paper: the numbers are those of the file, and each says where it comes from. */
+class WeighBrowserTest extends InBrowser {
+    @RegisterExtension
+    static final Running LEXICOR = Running.demo();
+
+    @Override
+    Running lexicor() {
+        return LEXICOR;
+    }
+
+    @Test
+    void theNumbersOnTheScreenAreThoseOfTheFile() {
+        for (String code : List.of("HB-001", "HB-002", "HB-005", "HB-007")) {
+            JsonNode file = LEXICOR.get("/api/cases/" + code + "/weigh-file").body();
+            JsonNode again = WeighFile.answer(code + ".json", file.toString());
+            page.navigate(LEXICOR.url("/cases/" + code + "/weigh"));
+            Locator rows = page.getByLabel("Candidates in order").locator("li");
+            assertThat(rows).hasCount(again.get("conditions").size());
+            for (int i = 0; i < again.get("conditions").size(); i++) {
+                JsonNode c = again.get("conditions").get(i);
+                assertThat(rows.nth(i).locator("b").first())
+                        .hasText(shown(c.get("posttest").asDouble()));
+                assertThat(rows.nth(i)).containsText(shown(c.get("pretest").asDouble()) + " to ");
+                assertThat(rows.nth(i))
+                        .containsText(
+                                "first in " + shown(c.get("probabilityFirst").asDouble()));
+            }
+            JsonNode leading = again.get("conditions").get(0);
+            Locator steps = page.locator("table").first().locator("tbody tr");
+            long counted = 0;
+            for (JsonNode row : leading.get("ledger")) {
+                counted += row.get("status").asString().equals("counted") ? 1 : 0;
+            }
+            assertThat(steps).hasCount((int) counted);
+            assertThat(steps.last().locator("svg text"))
+                    .hasText(shown(leading.get("posttest").asDouble()));
+        }
+    }
+
+    /** A probability as the screens write it. */
+    private static String shown(double p) {
+        double value = p * 100;
+        if (value < 0.05 || value >= 99.95) {
+            return percent(value < 50 ? "under 0.1" : "over 99.9");
+        }
+        int digits = value < 0.95 || value > 99.05 || value < 9.95 ? 1 : 0;
+        String text = java.math.BigDecimal.valueOf(value)
+                .setScale(digits, java.math.RoundingMode.HALF_UP)
+                .toPlainString();
+        boolean trimmed = value >= 0.95 && value < 9.95;
+        return percent(trimmed ? text.replaceAll("\\.0$", "") : text);
+    }
+
+    @Test
+    void everyQuestionOfTheWeighScreenByKeyboardAlone() {
+        page.navigate(LEXICOR.url("/cases/HB-002/weigh?of=slap-tear"));
+        assertThat(page.getByText("Less sure than it looks")).isVisible();
+        accessible("Why");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Why")).focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.getByText("people like this one at the start")).isVisible();
+        accessible("A hundred people");
+
+        page.keyboard().press("ArrowRight");
+        Locator ranking = page.getByLabel("Candidates in order");
+        assertThat(ranking).not().containsText("as supposed");
+        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Suspicion of Superior"))
+                .or(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Suspicion of Superior")))
+                .getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName("More likely").setExact(true))
+                .focus();
+        page.keyboard().press("Space");
+        assertThat(ranking).containsText("as supposed");
+        accessible("What if");
+        JsonNode before = LEXICOR.get("/api/cases/HB-002").body().get("intake");
+        button("As it is").focus();
+        page.keyboard().press("Enter");
+        assertThat(ranking).not().containsText("as supposed");
+        Assertions.assertThat(LEXICOR.get("/api/cases/HB-002").body().get("intake"))
+                .isEqualTo(before);
+
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What if"))
+                .focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.getByText("Cannot tell them apart")
+                        .or(page.getByText("Tests that tell them apart"))
+                        .first())
+                .isVisible();
+        accessible("Tell apart");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Tell apart"))
+                .focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(side("Best within a time").locator("li").first()).isVisible();
+        assertThat(page.getByText("subject to local pathway").first()).isVisible();
+        accessible("What next");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What next"))
+                .focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(side("Counts")).containsText("No published accuracy");
+        accessible("Ways to weigh");
+    }
+
+    @Test
+    void aSpecificityIsNeverReadAsAChance() {
+        page.navigate(LEXICOR.url("/cases/HB-002/weigh"));
+        page.locator("table").first().locator("details summary").first().click();
+        page.getByText(Pattern.compile("^specificity 0")).first().focus();
+        assertThat(page.getByRole(AriaRole.TOOLTIP))
+                .containsText(Pattern.compile("Of \\d+ like this one, before the test .* positives, \\d+ have it\\."));
+    }
+
+    @Test
+    void aSupposedWayIsKeptOnlyWhenToldTo() {
+        String code = open("shoulder-slipping", "left");
+        page.navigate(LEXICOR.url("/cases/" + code + "/weigh?tab=what-if"));
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName("Far more likely").setExact(true))
+                .click();
+        Locator first = page.getByLabel("Candidates in order").locator("li").first();
+        assertThat(first).containsText("as supposed");
+        button("Keep suspicion and way in the case").click();
+        // 12 % at five times the odds: 0.6 / 1.48.
+        assertThat(first).containsText(percent("41") + " to ");
+        assertThat(first).not().containsText("as supposed");
+        Assertions.assertThat(LEXICOR.get("/api/cases/" + code)
+                        .body()
+                        .at("/intake/candidates")
+                        .toString())
+                .contains("\"suspicion\":\"far-more-likely\"");
+    }
+
+    @Test
+    void anImpossibleNumberIsRefusedWhereItStands() {
+        page.navigate(LEXICOR.url("/cases/HB-011/couch?test=sulcus"));
+        Locator gap = page.getByLabel("Gap, Right, in mm");
+        gap.fill("900");
+        gap.blur();
+        assertThat(page.getByRole(AriaRole.ALERT)).hasText("Gap: expected 0 to 500 mm.");
+        page.keyboard().press("d");
+        assertThat(gap).isFocused();
+        gap.fill("20");
+        page.keyboard().press("Enter");
+        assertThat(gap).not().isFocused();
+        assertThat(outcomes()).containsText("gap 20 mm");
+    }
+
+    @Test
+    void theDepartmentsWayAndTheCasesOwn() {
+        page.navigate(LEXICOR.url("/cases/HB-004/weigh?of=slap-tear&tab=ways"));
+        Locator bias = side("Studies at high risk of bias");
+        assertThat(bias).containsText("depends on how such studies are taken");
+        Locator now = page.getByLabel("Reasons for Superior labral (SLAP) tear")
+                .locator("b")
+                .first();
+        String before = now.textContent();
+        bias.getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName("Left out").setExact(true))
+                .click();
+        assertThat(now).not().hasText(before);
+
+        page.navigate(LEXICOR.url("/settings"));
+        accessible("Settings");
+        page.getByLabel("Within a family").fill("2");
+        button("Use these").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("expected a number from 0 to 0.9");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Each counts in full"))
+                .click();
+        // It changes every case, so it takes a reason.
+        accessible("Why it is changed");
+        button("Change it").click();
+        assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.ALERT)).containsText("that say why");
+        giveReason();
+        assertThat(page.getByText("Tends to be too sure of itself")).isVisible();
+        page.navigate(LEXICOR.url("/cases/HB-001/weigh?tab=ways"));
+        assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("Each counts in full")))
+                .containsText("in use");
+        page.navigate(LEXICOR.url("/settings"));
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Overlap counted"))
+                .click();
+        giveReason();
+        assertThat(page.getByText("share what they say")).isVisible();
+    }
+
+    private void giveReason() {
+        page.getByLabel("Why, for the history").fill("Agreed at the meeting");
+        button("Change it").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    }
+
+    @Test
+    void whatFitsOnOneSheetPrintsOnOneSheet() {
+        for (String code : List.of("HB-001", "HB-003", "HB-004")) {
+            page.navigate(LEXICOR.url("/api/cases/" + code + "/paper"));
+            assertThat(page.getByText("Candidates in order")).isVisible();
+            Assertions.assertThat(pages()).as(code).isEqualTo(1);
+            page.navigate(LEXICOR.url("/cases/" + code + "/weigh"));
+            assertThat(page.getByText("What was counted")).isVisible();
+            Assertions.assertThat(pages()).as(code).isLessThanOrEqualTo(2);
+            // A sheet that runs no scripts is looked at as a copy that does.
+            page.setContent(new String(LEXICOR.caller().download("/api/cases/" + code + "/paper"), UTF_8));
+            accessible("Paper of " + code);
+        }
+    }
+
+    private long pages() {
+        byte[] pdf = page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
+        String text = new String(pdf, java.nio.charset.StandardCharsets.ISO_8859_1);
+        return Pattern.compile("/Type\\s*/Page\\b").matcher(text).results().count();
+    }
+}
