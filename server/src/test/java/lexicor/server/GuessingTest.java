@@ -20,7 +20,7 @@ class GuessingTest {
     private static final String WRONG = "four wet ropes on the slipway";
 
     @RegisterExtension
-    static final Running LEXICOR = Running.empty();
+    static final Running LEXICOR = Running.empty().with("hash-memory-kb", "4096");
 
     private static List<Integer> atOnce(int times, IntFunction<Answer> what) throws Exception {
         ExecutorService pool = Executors.newFixedThreadPool(times);

@@ -16,7 +16,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Many cases in one archive: watched, stopped between two, and gone on with. */
 @Tag("slow")
 class ImportOfManyTest {
-    private static final int MANY = 150;
+    private static final int MANY = 60;
 
     @RegisterExtension
     static final Running LEXICOR = Running.demo();

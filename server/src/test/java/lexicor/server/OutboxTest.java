@@ -15,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Documents on their way to a record system that is slow, full or down, and over a restart: each arrives once. */
 class OutboxTest {
     @RegisterExtension
-    static final Running LEXICOR = Running.demo();
+    static final Running LEXICOR = Running.demo().with("send-every-millis", "100");
 
     private static RecordSystem records;
 

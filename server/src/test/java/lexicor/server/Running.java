@@ -139,6 +139,7 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
         settings.put("packs", ROOT.resolve("packs").toString());
         settings.put("demo", demo ? ROOT.resolve("demo").toString() : "");
         settings.putIfAbsent("requests-per-second", "10000");
+        settings.putIfAbsent("hash-memory-kb", "1024");
         context = SpringApplication.run(
                 LexicorServer.class,
                 settings.entrySet().stream()

@@ -7,6 +7,7 @@ import lexicor.server.people.PeopleService;
 import lexicor.server.people.Role;
 import lexicor.server.people.SignedIn;
 import lexicor.server.signin.ScreenLock;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -42,6 +43,10 @@ class Doors {
     private static final String CLINICIAN = Role.CLINICIAN.name();
     private static final String AUDITOR = Role.AUDITOR.name();
 
+    private static final int SALT_BYTES = 16;
+    private static final int HASH_BYTES = 32;
+    private static final int HASH_PASSES = 2;
+
     private final Guard guard;
 
     private final Pace pace;
@@ -52,8 +57,8 @@ class Doors {
     }
 
     @Bean
-    PasswordEncoder passwordEncoder() {
-        return Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
+    PasswordEncoder passwordEncoder(@Value("${lexicor.hash-memory-kb}") int memoryKb) {
+        return new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, 1, memoryKb, HASH_PASSES);
     }
 
     /** There is none: signing in is ours, and nothing may sign in behind its back. */

@@ -14,6 +14,7 @@ final class ReportHtml {
             """
             @page { size: A4; margin: 13mm 15mm 13mm 15mm; }
             body { font-family: 'Atkinson Hyperlegible Next', sans-serif; font-size: 8.8pt; line-height: 1.25; color: #17252a; }
+            main { display: block; }
             h1 { font-size: 16pt; margin: 0 0 2pt 0; }
             h2 { font-size: 10.5pt; margin: 6pt 0 1pt 0; page-break-after: avoid; }
             .patient h2 { font-size: 14pt; }
@@ -56,7 +57,7 @@ final class ReportHtml {
                         paper.look() == Paper.Look.USUAL
                                 ? ""
                                 : " class=\"" + paper.look().style() + "\"")
-                .append("><h1>")
+                .append("><main><h1>")
                 .append(text(paper.title()))
                 .append("</h1>");
         paragraph(paper.heading() + ".");
@@ -69,7 +70,7 @@ final class ReportHtml {
             paragraph(paper.signature() + ".");
         }
         paragraph(Words.foot());
-        return html.append("</div></body></html>").toString();
+        return html.append("</div></main></body></html>").toString();
     }
 
     private void section(Section section) {

@@ -1,0 +1,197 @@
+package lexicor.core.examination.pads;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Criterion;
+import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.core.catalogue.Rule;
+import lexicor.core.catalogue.Rule.AllOf;
+import lexicor.core.catalogue.Rule.Comparison;
+import lexicor.core.catalogue.Rule.Operator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What there is to tap for a test: every pad in its place, with all that it says and nothing else. */
+class PadBoardTest {
+    private static ClinicalTest test(String region, List<String> readings, Criterion... criteria) {
+        return new ClinicalTest(
+                "t",
+                "T",
+                List.of(),
+                region,
+                "special",
+                "f",
+                List.of(),
+                "sitting",
+                List.of(),
+                1,
+                0,
+                OptionalInt.empty(),
+                List.of(),
+                true,
+                List.of(),
+                readings,
+                List.of(criteria),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of());
+    }
+
+    private static Criterion criterion(String at, String label, Rule rule) {
+        return new Criterion("t/" + label.replace(' ', '-'), label, at, rule);
+    }
+
+    private static Rule positive(ReadingLeaf leaf) {
+        return new Comparison(leaf, new Operator.Is(true));
+    }
+
+    private static Rule in(ReadingLeaf leaf, String... codes) {
+        return new Comparison(leaf, new Operator.In(Set.of(codes)));
+    }
+
+    /** Each pad as its label, its hint in brackets, and what it sets, in the order of the readings. */
+    private static List<String> shown(PadBoard board) {
+        return board.pads().stream()
+                .map(p -> p.label() + (p.hint().isEmpty() ? "" : " (" + p.hint() + ")") + ": "
+                        + p.sets().entrySet().stream()
+                                .sorted(java.util.Map.Entry.comparingByKey())
+                                .map(e -> e.getKey().leafName() + "="
+                                        + e.getValue().plain())
+                                .collect(Collectors.joining(" ")))
+                .toList();
+    }
+
+    private static PadBoard only(ClinicalTest test) {
+        assertThat(PadBoard.of(test)).hasSize(1);
+        return PadBoard.of(test).get(0);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            weakness         | A little weak: weakness.grade=mild ; Clearly weak: weakness.grade=marked
+            apprehension     | Fears it slipping: apprehension=true
+            relief           | It eases: relief=true
+            click            | Click with pain: click.present=true click.painful=true ; Painless click: click.present=true click.painful=false
+            clunk            | Clunk: clunk=true
+            crepitus         | Grating: crepitus=true
+            laxity           | Looser (than the other side): laxity.sideDifference=true ; No firm end: laxity.endPoint=none
+            drops            | Drops: drops=true
+            cannotHold       | Cannot hold: cannotHold=true
+            holdsPosition    | Gives way: holdsPosition=false
+            tender           | Tender: tender=true
+            sensationReduced | Feels less: sensationReduced=true
+            visible          | Sign seen (seen): visible=true
+            """)
+    void eachReadingHasItsPads(String reading, String pads) {
+        List<String> shown =
+                shown(only(test("elbow", List.of(reading), criterion("", "it", positive(ReadingLeaf.RELIEF)))));
+        assertThat(shown.subList(1, shown.size() - 1)).containsExactly(pads.split(" ; "));
+        assertThat(shown.get(0)).startsWith("Nothing found: ");
+        assertThat(shown).last().isEqualTo("Guarded (could not relax): mark.guarded=true");
+    }
+
+    @Test
+    void nothingFoundSaysOfEveryReadingThatItIsNotThere() {
+        Criterion drop = criterion("", "it", positive(ReadingLeaf.DROPS));
+        assertThat(shown(only(test(
+                                "wrist",
+                                List.of(
+                                        "pain",
+                                        "weakness",
+                                        "holdsPosition",
+                                        "laxity",
+                                        "tingling",
+                                        "cheat",
+                                        "lagDegrees"),
+                                drop)))
+                        .get(0))
+                .isEqualTo("Nothing found: pain.present=false pain.familiar=false weakness.grade=none"
+                        + " laxity.sideDifference=false laxity.endPoint=firm lagDegrees=0.0 holdsPosition=true cheat=none"
+                        + " tingling.present=false");
+        // A gap that is only measured has no value before it is; one that is seen is not there.
+        assertThat(shown(only(test("shoulder", List.of("gapMm"), drop))))
+                .containsExactly("Guarded (could not relax): mark.guarded=true");
+        assertThat(shown(only(test("shoulder", List.of("visible", "gapMm"), drop)))
+                        .get(0))
+                .isEqualTo("Nothing found: gapMm=0.0 visible=false");
+    }
+
+    @Test
+    void placesOfPainAreOfferedOnlyWhereACriterionAsksForOne() {
+        Rule familiar = positive(ReadingLeaf.PAIN_FAMILIAR);
+        String theirs = "Their pain (the familiar one): pain.present=true pain.familiar=true";
+        String another = "Another pain (not familiar): pain.present=true pain.familiar=false";
+        List<String> plain = shown(only(test("shoulder", List.of("pain"), criterion("", "it", familiar))));
+        assertThat(plain.subList(1, plain.size() - 1)).containsExactly(theirs, another);
+
+        Criterion asks =
+                criterion("", "it", new AllOf(List.of(familiar, in(ReadingLeaf.PAIN_SITE, "ac-joint", "snuffbox"))));
+        assertThat(only(test("shoulder", List.of("pain"), asks)).pads())
+                .extracting(Pad::id)
+                .containsExactly(
+                        "nothing",
+                        "their-pain",
+                        "another-pain",
+                        "site-deep",
+                        "site-ac-joint",
+                        "site-bicipital-groove",
+                        "site-anterior",
+                        "site-posterior",
+                        "site-snuffbox",
+                        "guarded");
+        assertThat(only(test("wrist", List.of("pain"), asks)).pads())
+                .extracting(Pad::id)
+                .containsExactly("nothing", "their-pain", "another-pain", "site-ac-joint", "site-snuffbox", "guarded");
+    }
+
+    @Test
+    void tinglingSaysWhereAndCheatsAreThoseThatACriterionKnows() {
+        Criterion asks = criterion("", "it", in(ReadingLeaf.CHEAT, "trunk-leans", "elbow-drops-back"));
+        assertThat(shown(only(test("neck", List.of("tingling", "cheat"), asks))).subList(1, 7))
+                .containsExactly(
+                        "Tingling (median fingers): tingling.present=true tingling.territory=median",
+                        "Tingling (ulnar fingers): tingling.present=true tingling.territory=ulnar",
+                        "Tingling (radial fingers): tingling.present=true tingling.territory=radial",
+                        "Tingling (elsewhere): tingling.present=true tingling.territory=other",
+                        "The elbow dropped back: cheat=elbow-drops-back",
+                        "Trunk leans: cheat=trunk-leans");
+    }
+
+    @Test
+    void everyPlaceHasABoardOfItsOwnWithItsSignAndItsDials() {
+        List<PadBoard> boards = PadBoard.of(test(
+                "hand",
+                List.of("visible", "gapMm", "score"),
+                criterion("index", "bent at the tip", positive(ReadingLeaf.VISIBLE)),
+                criterion("thumb", "wide", new Comparison(ReadingLeaf.GAP_MM, new Operator.AtLeast(5)))));
+        assertThat(boards).extracting(PadBoard::at).containsExactly("index", "thumb");
+        assertThat(boards).extracting(PadBoard::label).containsExactly("bent at the tip", "wide");
+        assertThat(boards.get(0).pads().get(1).label()).isEqualTo("bent at the tip");
+        assertThat(boards.get(1).pads().get(1).label()).isEqualTo("Sign seen");
+        assertThat(boards.get(0).dials()).extracting(Dial::decides).containsExactly(false, false);
+        // What a criterion reads comes first.
+        assertThat(boards.get(1).dials())
+                .containsExactly(
+                        new Dial(ReadingLeaf.GAP_MM, "Gap", 5, List.of(0.0, 5.0, 10.0, 15.0, 20.0, 25.0), true),
+                        new Dial(ReadingLeaf.SCORE, "Score", 1, List.of(), false));
+    }
+
+    @Test
+    void aTestWithoutPlacesHasOneBoardWithoutAName() {
+        PadBoard board = only(test("hand", List.of("forceN"), criterion("", "weak", positive(ReadingLeaf.RELIEF))));
+        assertThat(board.at()).isEmpty();
+        assertThat(board.label()).isEmpty();
+        assertThat(board.dials()).extracting(Dial::leaf).containsExactly(ReadingLeaf.FORCE_N);
+    }
+}
