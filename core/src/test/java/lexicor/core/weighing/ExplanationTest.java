@@ -136,6 +136,25 @@ class ExplanationTest {
         assertThat(Hundred.of(pretest, sn, sp)).isEqualTo(new Hundred(outOf, with, positiveWith, positiveWithout));
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "0.05, 100",
+        "0.0499, 1000",
+        "0.95, 100",
+        "0.9501, 1000",
+    })
+    void aThousandPeopleWhereAHundredHaveTooFew(double pretest, int outOf) {
+        Hundred h = Hundred.of(pretest, 0.5, 0.9);
+        assertThat(h.outOf()).isEqualTo(outOf);
+        assertThat(h.with() + h.without()).isEqualTo(outOf);
+        assertThat(h.positive())
+                .isEqualTo(h.positiveWith() + h.positiveWithout())
+                .isPositive();
+        assertThat(Hundred.people(pretest)).as("2 % are shown by a hundred").isEqualTo(100);
+        assertThat(Hundred.people(pretest < 0.5 ? 0.0199 : 0.9801)).isEqualTo(1000);
+        assertThat(Hundred.people(pretest < 0.5 ? 0.02 : 0.98)).isEqualTo(100);
+    }
+
     @Property
     void noGroupHasMorePositivesThanPeople(
             @ForAll @DoubleRange(min = 0.01, max = 0.99) double pretest,
