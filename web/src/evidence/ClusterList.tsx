@@ -2,8 +2,8 @@ import { useState } from "react";
 import type { ClusterLine, ClusterTally } from "../api/types";
 import { factor } from "../pieces/format";
 import { useSession } from "../session/useSession";
-import { CheckDialog } from "./CheckDialog";
 import { checkWords } from "./checked";
+import { CheckDialog } from "./figures/CheckDialog";
 import { useClusterTally } from "./queries";
 import { Worth } from "./Worth";
 

@@ -4,11 +4,11 @@ import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { factor } from "../pieces/format";
 import { useSession } from "../session/useSession";
-import { AddFigure } from "./AddFigure";
-import { ForestPlot } from "./ForestPlot";
+import { AddFigure } from "./figures/AddFigure";
+import { RowActions } from "./figures/RowActions";
+import { ForestPlot } from "./plots/ForestPlot";
+import { RocPlot } from "./plots/RocPlot";
 import { usePair } from "./queries";
-import { RocPlot } from "./RocPlot";
-import { RowActions } from "./RowActions";
 import { StudyTable } from "./StudyTable";
 
 const MODELS: Record<string, string> = {

@@ -6,8 +6,8 @@ import { WideTable } from "../pieces/WideTable";
 import { useSession } from "../session/useSession";
 import { conditionsOf } from "./conditions";
 import { KeepDesign } from "./KeepDesign";
+import { ThresholdPlot } from "./plots/ThresholdPlot";
 import { useDesign } from "./queries";
-import { ThresholdPlot } from "./ThresholdPlot";
 
 const MOST = 12;
 

@@ -7,9 +7,9 @@ import type { EntryView, FigureChange, ImportPreview, StudyRow } from "../api/ty
 import { page, serverOf } from "../test/page";
 import { EntryEditor } from "./content/EntryEditor";
 import { ExchangeTab } from "./ExchangeTab";
-import { draftOf, emptyDraft, isWhole, meant } from "./figureDraft";
+import { draftOf, emptyDraft, isWhole, meant } from "./figures/figureDraft";
+import { RowActions } from "./figures/RowActions";
 import { KeepDesign } from "./KeepDesign";
-import { RowActions } from "./RowActions";
 import { StudyTable } from "./StudyTable";
 
 afterEach(() => {

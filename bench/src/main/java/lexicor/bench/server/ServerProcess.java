@@ -43,7 +43,7 @@ final class ServerProcess implements AutoCloseable {
         }
         command.addAll(List.of(
                 "-cp",
-                target.resolve("lexicor.jar") + ":" + target.resolve("lib") + "/*",
+                target.resolve("lexicor.jar").toString(),
                 "lexicor.server.start.LexicorServer"));
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
         BufferedReader out = new BufferedReader(new InputStreamReader(process.getInputStream()));

@@ -17,7 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Entries of every kind, damaged at places drawn at random: no fault gets past the reading, or is laid elsewhere. */
 @Tag("slow")
 class DamagedPacksTest {
-    private static final int TRIES = 40;
+    private static final int TRIES = Integer.getInteger("jqwik.tries.default", 60) / 4;
 
     @ParameterizedTest
     @EnumSource(PackEntry.Kind.class)

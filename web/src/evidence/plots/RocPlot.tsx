@@ -1,4 +1,4 @@
-import type { Pooled, StudyRow } from "../api/types";
+import type { Pooled, StudyRow } from "../../api/types";
 import { RocSpace } from "./RocSpace";
 
 const SIZE = 360;

@@ -1,6 +1,6 @@
 import { scaleLinear } from "d3-scale";
 import type { ReactNode } from "react";
-import { Axis, Plot } from "../pieces/Plot";
+import { Axis, Plot } from "../../pieces/Plot";
 
 const TOP = 10;
 const LEFT = 46;

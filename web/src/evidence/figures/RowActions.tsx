@@ -1,9 +1,9 @@
 import { useState } from "react";
-import type { StudyRow } from "../api/types";
-import { ReasonDialog } from "../pieces/ReasonDialog";
+import type { StudyRow } from "../../api/types";
+import { ReasonDialog } from "../../pieces/ReasonDialog";
+import { useContentChange } from "../queries";
 import { CheckDialog } from "./CheckDialog";
 import { FigureForm } from "./FigureForm";
-import { useContentChange } from "./queries";
 
 type Doing = "check" | "change" | "remove";
 

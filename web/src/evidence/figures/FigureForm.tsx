@@ -1,11 +1,11 @@
 import { type FormEvent, useState } from "react";
-import type { FigureChange, StudyRow } from "../api/types";
-import { DialogFrame } from "../pieces/DialogFrame";
-import { ErrorNote } from "../pieces/ErrorNote";
-import { Toggles } from "../pieces/Toggles";
+import type { FigureChange, StudyRow } from "../../api/types";
+import { DialogFrame } from "../../pieces/DialogFrame";
+import { ErrorNote } from "../../pieces/ErrorNote";
+import { Toggles } from "../../pieces/Toggles";
+import { useContentChange, useFigurePreview } from "../queries";
 import { FigurePreviewNote } from "./FigurePreviewNote";
 import { type Draft, draftOf, emptyDraft, isWhole, meant } from "./figureDraft";
-import { useContentChange, useFigurePreview } from "./queries";
 
 const KINDS = [
   { id: "study", label: "Study" },

@@ -1,7 +1,7 @@
 import { scaleLinear } from "d3-scale";
-import type { Pooled, Share, StudyRow } from "../api/types";
-import { Axis, Plot, type Scale } from "../pieces/Plot";
-import { Sideways } from "../pieces/Sideways";
+import type { Pooled, Share, StudyRow } from "../../api/types";
+import { Axis, Plot, type Scale } from "../../pieces/Plot";
+import { Sideways } from "../../pieces/Sideways";
 
 const ROW = 26;
 const LABEL = 330;

@@ -1,9 +1,9 @@
 import { type FormEvent, useState } from "react";
-import type { StudyCheck } from "../api/types";
-import { DialogFrame } from "../pieces/DialogFrame";
-import { ErrorNote } from "../pieces/ErrorNote";
-import { Toggles } from "../pieces/Toggles";
-import { useContentChange } from "./queries";
+import type { StudyCheck } from "../../api/types";
+import { DialogFrame } from "../../pieces/DialogFrame";
+import { ErrorNote } from "../../pieces/ErrorNote";
+import { Toggles } from "../../pieces/Toggles";
+import { useContentChange } from "../queries";
 
 const STATES = [
   { id: "checked", label: "Checked against the source" },

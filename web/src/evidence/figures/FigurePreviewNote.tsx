@@ -1,5 +1,5 @@
-import type { FigurePreview } from "../api/types";
-import { ErrorNote } from "../pieces/ErrorNote";
+import type { FigurePreview } from "../../api/types";
+import { ErrorNote } from "../../pieces/ErrorNote";
 
 /** What a figure being typed comes to, and what may not be right with it. */
 export function FigurePreviewNote(props: { preview: FigurePreview | undefined; error: Error | null }) {

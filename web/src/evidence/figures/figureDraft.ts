@@ -1,4 +1,4 @@
-import type { FigureChange, StudyRow } from "../api/types";
+import type { FigureChange, StudyRow } from "../../api/types";
 
 /** A figure as it stands in the form: everything is text until it is sent. */
 export interface Draft {

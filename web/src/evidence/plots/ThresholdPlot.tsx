@@ -1,4 +1,4 @@
-import type { Design } from "../api/types";
+import type { Design } from "../../api/types";
 import { RocSpace } from "./RocSpace";
 
 const SIZE = 260;
