@@ -32,6 +32,8 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
     private static final String LEAD = "heron";
     static final String PASSWORD = "seven gulls on a wet bollard";
 
+    private static final FirstRecords DEMO = new FirstRecords();
+    private static final FirstRecords EMPTY = new FirstRecords();
     private static final Running SHARED = demo();
 
     private final Caller caller = new Caller(this::url);
@@ -96,10 +98,11 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
 
     private void open() throws IOException {
         folder = Files.createTempDirectory("lexicor-test");
+        boolean isNew = data == null && stored.isEmpty();
         data = data == null ? folder.resolve("data") : data;
         Files.createDirectories(data);
-        if (demo) {
-            DemoRecords.copyInto(data);
+        if (isNew) {
+            first().copyInto(data);
         }
         if (!stored.isEmpty()) {
             try (InputStream file = Running.class.getResourceAsStream(stored)) {
@@ -108,6 +111,14 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
             copyKey(stored.replace(".mv.db", ".key"));
         }
         start();
+        if (isNew) {
+            first().keep(context.getBean(JdbcTemplate.class), data);
+        }
+        signIn();
+    }
+
+    private FirstRecords first() {
+        return demo ? DEMO : EMPTY;
     }
 
     /** Files from before there was encryption have none. */
@@ -145,10 +156,6 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
                 settings.entrySet().stream()
                         .map(s -> "--lexicor." + s.getKey() + "=" + s.getValue())
                         .toArray(String[]::new));
-        if (demo) {
-            DemoRecords.keep(context.getBean(JdbcTemplate.class), data);
-        }
-        signIn();
     }
 
     /** As the lead of the department, who may do everything but read another's case. */
@@ -177,6 +184,7 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
     public void restart() {
         context.close();
         start();
+        signIn();
     }
 
     Path data() {

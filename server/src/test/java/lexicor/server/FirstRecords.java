@@ -10,16 +10,14 @@ import java.util.zip.ZipFile;
 import lexicor.server.maintenance.DatabaseKey;
 import org.springframework.jdbc.core.JdbcTemplate;
 
-/** The demo clinic's records as its first start makes them; kept, so that only the first program of the tests makes them. */
-final class DemoRecords {
+/** Records as a first start makes them; kept, so that only the first program of the tests of its kind makes them. */
+final class FirstRecords {
     private static final String DATABASE = "lexicor.mv.db";
-    private static byte[] database;
-    private static byte[] key;
-
-    private DemoRecords() {}
+    private byte[] database;
+    private byte[] key;
 
     /** Keeps what a program has just made, unless that is done. */
-    static void keep(JdbcTemplate made, Path data) {
+    void keep(JdbcTemplate made, Path data) {
         if (database == null) {
             try {
                 read(made, data);
@@ -29,8 +27,8 @@ final class DemoRecords {
         }
     }
 
-    private static void read(JdbcTemplate made, Path data) throws IOException {
-        Path zip = Files.createTempFile("lexicor-demo", ".zip");
+    private void read(JdbcTemplate made, Path data) throws IOException {
+        Path zip = Files.createTempFile("lexicor-first", ".zip");
         try {
             made.execute("BACKUP TO '" + zip + "'");
             try (ZipFile file = new ZipFile(zip.toFile());
@@ -44,7 +42,7 @@ final class DemoRecords {
     }
 
     /** Puts the records into an empty folder; nothing where none are kept. */
-    static void copyInto(Path data) throws IOException {
+    void copyInto(Path data) throws IOException {
         if (database != null) {
             Files.write(data.resolve(DATABASE), database);
             Path file = DatabaseKey.file("", data);
