@@ -156,6 +156,8 @@ class OfflineBrowserTest extends InBrowser {
         button("Send again").click();
         page.waitForCondition(() -> taps(code).size() == 1);
         assertThat(refused(1)).isHidden();
+        // The page has heard of it as well: what is cut off before that is asked about again.
+        assertThat(page.getByText("Waiting to save")).isHidden();
 
         page.reload();
         page.context().setOffline(true);

@@ -51,8 +51,9 @@ class UpgradeTest {
                 statement.execute("insert into case_visit (case_id, place, started_at) values (1, 0, now())");
             }
             if (version >= 7) {
-                statement.execute("insert into access_log (case_code, person, what, at)"
-                        + " values ('HB-001', 'tern', 'opened', now())");
+                statement.execute("insert into access_log (" + (version < 11 ? "case_code" : "case_id")
+                        + ", person, what, at) values (" + (version < 11 ? "'HB-001'" : "1")
+                        + ", 'tern', 'opened', now())");
                 statement.execute("insert into tombstone (code, deleted_at, deleted_by, reason)"
                         + " values ('HB-900', now(), 'tern', 'Opened for a try')");
             }
