@@ -41,10 +41,7 @@ final class ServerProcess implements AutoCloseable {
         for (String property : properties) {
             command.add("-D" + property);
         }
-        command.addAll(List.of(
-                "-cp",
-                target.resolve("lexicor.jar").toString(),
-                "lexicor.server.start.LexicorServer"));
+        command.addAll(List.of("-cp", target.resolve("lexicor.jar").toString(), "lexicor.server.start.LexicorServer"));
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
         BufferedReader out = new BufferedReader(new InputStreamReader(process.getInputStream()));
         StringBuilder said = new StringBuilder();
