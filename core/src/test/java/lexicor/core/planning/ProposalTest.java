@@ -5,15 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Content;
 import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.Ladder;
 import lexicor.core.catalogue.Ladder.Rung;
 import lexicor.core.catalogue.Ladder.Step;
+import lexicor.core.catalogue.MadeUp;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.Rule;
 import lexicor.core.catalogue.published.AccuracyRow;
@@ -33,30 +32,16 @@ class ProposalTest {
     private final Content content = new Content();
 
     private void test(String id, String region, String kind, String... after) {
-        content.tests.add(new ClinicalTest(
+        content.tests.add(MadeUp.test(
                 id,
-                id,
-                List.of(),
                 region,
                 kind,
-                "f",
-                List.of(),
                 "sitting",
-                List.of(),
-                1,
                 0,
-                OptionalInt.empty(),
-                List.of(),
-                true,
-                List.of(),
                 List.of("drops"),
                 List.of(new Criterion(
                         id + "/it", id, "", new Rule.Comparison(ReadingLeaf.DROPS, new Rule.Operator.Is(true)))),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(after),
-                List.of()));
+                List.of(after)));
     }
 
     private void figures(String test, String condition, double sensitivity, double specificity) {

@@ -8,12 +8,12 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Complaint;
+import lexicor.core.catalogue.MadeUp;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.evidence.EvidenceBase;
@@ -200,28 +200,6 @@ class RunningOrderTest {
 
     private static ClinicalTest test(int number, String kind, String position, int provocation, List<String> after) {
         String id = "t" + number;
-        return new ClinicalTest(
-                id,
-                id,
-                List.of(),
-                "shoulder",
-                kind,
-                "family",
-                List.of(),
-                position,
-                List.of(),
-                1,
-                provocation,
-                OptionalInt.empty(),
-                List.of(),
-                true,
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                after,
-                List.of());
+        return MadeUp.test(id, "shoulder", kind, position, provocation, List.of(), List.of(), after);
     }
 }

@@ -1,2 +1,2 @@
-/** What was published about tests: accuracy rows with their four counts, clusters with theirs, and who checked them. */
+/** What was published about tests: accuracy rows, clusters with the figures of their rule, and who checked them. */
 package lexicor.core.catalogue.published;

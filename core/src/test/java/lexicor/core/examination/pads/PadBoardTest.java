@@ -3,11 +3,11 @@ package lexicor.core.examination.pads;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Criterion;
+import lexicor.core.catalogue.MadeUp;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.Rule;
 import lexicor.core.catalogue.Rule.AllOf;
@@ -20,29 +20,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What there is to tap for a test: every pad in its place, with all that it says and nothing else. */
 class PadBoardTest {
     private static ClinicalTest test(String region, List<String> readings, Criterion... criteria) {
-        return new ClinicalTest(
-                "t",
-                "T",
-                List.of(),
-                region,
-                "special",
-                "f",
-                List.of(),
-                "sitting",
-                List.of(),
-                1,
-                0,
-                OptionalInt.empty(),
-                List.of(),
-                true,
-                List.of(),
-                readings,
-                List.of(criteria),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of());
+        return MadeUp.test("t", region, "special", "sitting", 0, readings, List.of(criteria), List.of());
     }
 
     private static Criterion criterion(String at, String label, Rule rule) {
