@@ -75,6 +75,20 @@ class CasePathTest {
         assertThat(merged.get("readings")).hasSize(1);
         assertThat(merged.get("readings").get(0).get("values").toString())
                 .contains("\"pain.present\":true", "\"pain.familiar\":false");
+
+        // A device that never heard the answer sends again what was recorded, even if the case was closed meanwhile.
+        JsonNode version = LEXICOR.get("/api/cases/" + code).body().get("version");
+        assertThat(LEXICOR.put("/api/cases/" + code + "/closure", "{\"version\":%s,\"closed\":true}".formatted(version))
+                        .status())
+                .isEqualTo(200);
+        Answer known = LEXICOR.post("/api/cases/" + code + "/taps", repeated);
+        assertThat(known.status()).isEqualTo(200);
+        assertThat(known.body().get("readings")).isEqualTo(merged.get("readings"));
+        String another = newTap(UUID.randomUUID(), "neer", "right", "{\"pain.present\":false}");
+        assertThat(LEXICOR.post("/api/cases/" + code + "/taps", another).status())
+                .isEqualTo(409);
+        String last = "{\"tapId\":%s}".formatted(merged.get("lastTap"));
+        assertThat(LEXICOR.post("/api/cases/" + code + "/undo", last).status()).isEqualTo(409);
     }
 
     @Test

@@ -1,5 +1,7 @@
 package lexicor.server;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
@@ -28,6 +30,11 @@ abstract class EveryPage extends InBrowser {
                 && (e === document.documentElement || ['auto', 'scroll'].includes(getComputedStyle(e).overflowX)))
               .map(e => `${e.scrollWidth - e.clientWidth} of ${e.outerHTML.slice(0, 120)}`)
             """;
+
+    private static final String DRAWN =
+            "() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done))))";
+
+    private static final String IN_THEME = "theme => { document.documentElement.dataset.theme = theme; }";
 
     /** What has the focus: marked as come by, and what is wrong with the sight of it. */
     private static final String STOP =
@@ -65,12 +72,9 @@ abstract class EveryPage extends InBrowser {
         return LEXICOR;
     }
 
-    /** In both themes, by keys alone and on a telephone. */
+    /** As it opens on a screen, by keys alone and in both themes; then as it opens on a telephone in the dark. */
     void look(String path) {
         List<String> said = new ArrayList<>();
-        // As it ships, with the worker that keeps the page: nothing that it does may be complained of.
-        page = newPage(ServiceWorkerPolicy.ALLOW);
-        enter();
         page.onRequest(r -> count(r, 1));
         page.onRequestFinished(r -> count(r, -1));
         page.onRequestFailed(r -> count(r, -1));
@@ -81,18 +85,33 @@ abstract class EveryPage extends InBrowser {
         });
         page.onPageError(said::add);
         page.addInitScript("localStorage.setItem('lexicor.caution-read', 'yes')");
-        inTheme("light", path, () -> accessible(path));
-        inTheme("dark", path, () -> legible(path));
+        openIn(path, "light");
         byKeysAlone(path);
-        narrow(path);
+        everyTab(() -> {
+            accessible(path);
+            page.evaluate(IN_THEME, "dark");
+            legible(path + " in the dark");
+            page.evaluate(IN_THEME, "light");
+        });
+        page.setViewportSize(390, 844);
+        openIn(path, "dark");
+        everyTab(() -> Assertions.assertThat((List<?>) page.evaluate(CUT_OFF))
+                .as("cut off at " + path)
+                .isEmpty());
         Assertions.assertThat(said).as("console").isEmpty();
     }
 
-    private void inTheme(String theme, String path, Runnable look) {
+    private void openIn(String path, String theme) {
         page.addInitScript("localStorage.setItem('lexicor.theme', '" + theme + "')");
         page.navigate(LEXICOR.url(path));
         settled();
-        everyTab(look);
+        assertThat(page.locator(":root")).hasAttribute("data-theme", theme);
+    }
+
+    /** As it ships, with the worker that keeps the page: nothing that it does may be complained of. */
+    @Override
+    ServiceWorkerPolicy workers() {
+        return ServiceWorkerPolicy.ALLOW;
     }
 
     /** The stream of the measuring devices never ends, so nothing waits for it. */
@@ -102,10 +121,13 @@ abstract class EveryPage extends InBrowser {
         }
     }
 
-    /** Everything that was asked for has come. */
+    /** Everything that was asked for has come and is drawn, and nothing more was asked for because of it. */
     private void settled() {
         page.locator("h1, h2").first().waitFor();
-        page.waitForCondition(() -> waiting.get() == 0);
+        page.waitForCondition(() -> {
+            page.evaluate(DRAWN);
+            return waiting.get() == 0;
+        });
     }
 
     private Locator tabs() {
@@ -116,24 +138,15 @@ abstract class EveryPage extends InBrowser {
     private void everyTab(Runnable look) {
         look.run();
         for (int i = 0; i < tabs().count(); i++) {
-            tabs().nth(i).click();
-            settled();
-            look.run();
+            if (!"true".equals(tabs().nth(i).getAttribute("aria-selected"))) {
+                tabs().nth(i).click();
+                settled();
+                look.run();
+            }
         }
     }
 
-    private void narrow(String path) {
-        page.setViewportSize(390, 844);
-        page.navigate(LEXICOR.url(path));
-        settled();
-        everyTab(() -> Assertions.assertThat((List<?>) page.evaluate(CUT_OFF))
-                .as("cut off at " + path)
-                .isEmpty());
-    }
-
     private void byKeysAlone(String path) {
-        page.navigate(LEXICOR.url(path));
-        settled();
         List<String> faults = new ArrayList<>();
         int stops = 0;
         for (; stops < MOST_STOPS; stops++) {

@@ -1,8 +1,7 @@
 package lexicor.server;
 
-import com.deque.html.axecore.args.AxeRunOptions;
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -17,10 +16,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** A page in headless Chromium for every test, and the pieces of Lexicor's pages by name. */
 @Tag("browser")
@@ -30,31 +31,32 @@ abstract class InBrowser {
 
     private static final Path WHOLE = Path.of("/usr/bin/chromium");
 
+    private static final BrowserType.LaunchOptions OPTIONS = new BrowserType.LaunchOptions()
+            .setExecutablePath(Files.exists(SHELL) ? SHELL : WHOLE)
+            .setArgs(List.of(
+                    "--no-sandbox",
+                    "--disable-gpu",
+                    "--disable-quic",
+                    "--no-first-run",
+                    "--disable-background-networking",
+                    "--disable-component-update",
+                    "--disable-sync"));
+
     private static Playwright playwright;
     private static Browser browser;
     Page page;
 
-    @BeforeAll
-    static void launch() {
+    /** One browser for all classes; every test has a window of its own in it. */
+    @RegisterExtension
+    static final BeforeAllCallback LAUNCH = test -> test.getRoot()
+            .getStore(ExtensionContext.Namespace.GLOBAL)
+            .getOrComputeIfAbsent(InBrowser.class, key -> launch());
+
+    private static AutoCloseable launch() {
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Files.exists(SHELL) ? SHELL : WHOLE)
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
-    }
-
-    @AfterAll
-    static void close() {
-        playwright.close();
+        browser = playwright.chromium().launch(OPTIONS);
+        return playwright::close;
     }
 
     /** The program that the tests of the class look at. */
@@ -62,13 +64,23 @@ abstract class InBrowser {
 
     @BeforeEach
     void openPage() {
-        page = newPage(ServiceWorkerPolicy.BLOCK);
+        page = newPage(workers());
         enter();
         page.setDefaultTimeout(30_000);
         PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
     }
 
-    /** A page of a browser of its own; most tests do without the worker that keeps the page for when there is no network. */
+    @AfterEach
+    void closePages() {
+        browser.contexts().forEach(BrowserContext::close);
+    }
+
+    /** Most tests do without the worker that keeps the page for when there is no network. */
+    ServiceWorkerPolicy workers() {
+        return ServiceWorkerPolicy.BLOCK;
+    }
+
+    /** A page of a browser of its own. */
     Page newPage(ServiceWorkerPolicy workers) {
         return browser.newContext(new Browser.NewContextOptions()
                         .setViewportSize(1280, 800)
@@ -118,27 +130,16 @@ abstract class InBrowser {
     }
 
     void accessible(String screen) {
-        clean(screen, axe());
+        clean(screen);
     }
 
     /** Whether everything can be told from what is behind it: the one thing that a theme changes. */
     void legible(String screen) {
-        clean(screen, axe().withRules(List.of("color-contrast")));
+        clean(screen, "color-contrast");
     }
 
-    /** Of what it looks at, only what is wrong is described: a large page's description takes longer than the look. */
-    private AxeBuilder axe() {
-        AxeRunOptions options = new AxeRunOptions();
-        options.setResultTypes(List.of("violations"));
-        return new AxeBuilder(page).options(options).setLegacyMode(true);
-    }
-
-    private void clean(String screen, AxeBuilder axe) {
+    private void clean(String screen, String... rules) {
         page.locator(":root").evaluate("e => Promise.all(e.getAnimations({subtree: true}).map(a => a.finished))");
-        // The sheet of paper runs no scripts, and would keep this one waiting for ever.
-        Assertions.assertThat(axe.exclude("iframe").analyze().getViolations())
-                .as(screen)
-                .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
-                .isEmpty();
+        Assertions.assertThat(Axe.violations(page, rules)).as(screen).isEmpty();
     }
 }

@@ -62,10 +62,10 @@ public class Recording {
         this.signedIn = signedIn;
     }
 
-    /** Records a tap; the same tap sent again changes nothing. */
+    /** Records a tap; the same tap sent again changes nothing, also when the case was closed in between. */
     @Transactional
     public Examination tap(String code, NewTap tap) {
-        CaseRecord stored = door.lockForRecording(code);
+        CaseRecord stored = door.lockExisting(code);
         Basis used = basis.of(stored);
         record(stored, used, tap);
         return CasePage.examination(openCases.of(stored, used));
@@ -92,6 +92,7 @@ public class Recording {
         checkDevice(record.device, tap.ageMillis());
         Taken.tap(record, used.catalogue());
         if (taps.findByCaseIdAndKey(stored.id, tap.tapId()).isEmpty()) {
+            CaseDoor.open(stored);
             precautions.allow(stored, used.catalogue().test(record.test).orElseThrow());
             record.caseId = stored.id;
             record.madeBy = signedIn.person().name();
@@ -140,10 +141,11 @@ public class Recording {
         if (tapId == null) {
             throw Refusal.field("tapId", "missing");
         }
-        CaseRecord stored = door.lockForRecording(code);
+        CaseRecord stored = door.lockExisting(code);
         TapRecord tap = taps.findByCaseIdAndKey(stored.id, tapId)
                 .orElseThrow(() -> Refusal.notFound("There is no tap " + tapId + " in case " + code + "."));
         if (!tap.undone) {
+            CaseDoor.open(stored);
             tap.undone = true;
             tap.undoneAt = moments.now();
             tap.undoneBy = signedIn.person().name();
