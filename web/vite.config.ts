@@ -1,7 +1,7 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
-import { defineConfig } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
+import { defineConfig } from "vitest/config";
 import { budget } from "./budget.ts";
 
 export default defineConfig({
@@ -22,5 +22,7 @@ export default defineConfig({
     }),
   ],
   build: { target: "es2022", chunkSizeWarningLimit: 900, assetsInlineLimit: 0 },
+  // One world for all files of a worker: making one for each takes longer than the tests.
+  test: { pool: "threads", isolate: false },
   server: { proxy: { "/api": "http://localhost:8080" } },
 });

@@ -2,12 +2,11 @@
 import "fake-indexeddb/auto";
 import { IDBFactory } from "fake-indexeddb";
 import { openDB } from "idb";
-import { beforeEach, describe, expect, it } from "vitest";
+import { beforeEach, describe, expect, it, vi } from "vitest";
 import { Problem } from "../api/client";
 import type { Session } from "../api/types";
 import type { TapAct } from "../queue/act";
 import { deviceStore, openDevice } from "../queue/store";
-import { alive, isIdle } from "./activity";
 import { KeyRing } from "./keyring";
 import { Shelf } from "./shelf";
 
@@ -138,7 +137,9 @@ describe("without a network", () => {
 });
 
 describe("signs of life", () => {
-  it("are shared by the tabs of a browser", () => {
+  it("are shared by the tabs of a browser", async () => {
+    vi.resetModules();
+    const { alive, isIdle } = await import("./activity");
     expect(isIdle(10, 1e12)).toBe(false);
     alive(1e12);
     expect(isIdle(10, 1e12 + 9 * 60_000)).toBe(false);

@@ -46,11 +46,13 @@ public final class LoadRun {
 
     /**
      * @param strangersPerSecond who try to sign in from outside during a second play; 0 for none
+     * @param properties further settings of the server, {@code name=value}
      * @return of the play alone, and of the one beside strangers
      */
-    public static List<Result> run(Path root, Path data, int clinicians, int cases, int seconds, int strangersPerSecond)
+    public static List<Result> run(
+            Path root, Path data, int clinicians, int cases, int seconds, int strangersPerSecond, String... properties)
             throws IOException, InterruptedException {
-        try (ServerProcess server = ServerProcess.start(root, data)) {
+        try (ServerProcess server = ServerProcess.start(root, data, properties)) {
             Browser lead = Browser.lead(server);
             List<Browser> people = new ArrayList<>();
             for (int i = 0; i < clinicians; i++) {

@@ -10,13 +10,19 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
 
-/** A document on its way while the program is killed: before it was taken, and after it was taken but before the answer. */
+/**
+ * A document on its way while the program is killed: in the middle of recording before it was taken, and after it was taken
+ * but before the answer.
+ */
 public final class OutboxRun {
     private static final int FULL = 507;
     private static final int CREATED = 201;
+    private static final int TAPS = 20;
+    private static final String CASE = "HB-001";
     private static final long PATIENCE_MILLIS = 60_000;
 
     private final Map<String, Integer> received = new ConcurrentHashMap<>();
+    private final Acknowledged acknowledged = new Acknowledged(CASE);
     private final CountDownLatch refused = new CountDownLatch(1);
     private final CountDownLatch taken = new CountDownLatch(1);
     private volatile boolean full = true;
@@ -27,7 +33,7 @@ public final class OutboxRun {
     /**
      * How often each document came, by its own id.
      *
-     * @throws IllegalStateException if it does not arrive
+     * @throws IllegalStateException if it does not arrive, or a tap is gone that was acknowledged on the way
      */
     public static Map<String, Integer> run(Path root, Path data) throws IOException, InterruptedException {
         OutboxRun run = new OutboxRun();
@@ -53,10 +59,10 @@ public final class OutboxRun {
                     "/api/settings",
                     settings.replace("\"recordSystem\":\"\"", "\"recordSystem\":\"" + address + "\"")
                             .replace("\"insideHost\":\"\"", "\"insideHost\":\"127.0.0.1\""));
-            lead.expect(201, "POST", "/api/cases", Taps.newCase("HB-001"));
-            lead.expect(200, "POST", "/api/cases/HB-001/outbox", "");
+            lead.expect(201, "POST", "/api/cases", Taps.newCase(CASE));
+            lead.expect(200, "POST", "/api/cases/" + CASE + "/outbox", "");
             refused.await();
-            server.kill();
+            acknowledged.recordUntilKilled(server, lead, TAPS);
         }
         full = false;
         try (ServerProcess server = ServerProcess.start(root, data)) {
@@ -66,8 +72,10 @@ public final class OutboxRun {
         answers = true;
         try (ServerProcess server = ServerProcess.start(root, data)) {
             Browser lead = Browser.lead(server);
+            acknowledged.lookFor(lead);
             long until = System.currentTimeMillis() + PATIENCE_MILLIS;
-            while (!lead.expect(200, "GET", "/api/cases/HB-001/outbox", "").contains("\"state\":\"sent\"")) {
+            while (!lead.expect(200, "GET", "/api/cases/" + CASE + "/outbox", "")
+                    .contains("\"state\":\"sent\"")) {
                 if (System.currentTimeMillis() > until) {
                     throw new IllegalStateException("the document did not arrive");
                 }

@@ -18,7 +18,7 @@ class WholeProgramTest {
 
     @Test
     void nonsenseIsRefusedAndNothingBreaks() throws Exception {
-        FuzzRun.Result result = FuzzRun.run(ROOT, folder.resolve("data"), 2000, 3);
+        FuzzRun.Result result = FuzzRun.run(ROOT, folder.resolve("data"), 1000, 3);
         assertThat(result.faults()).isEmpty();
         assertThat(result.byStatus()).containsKeys(200, 400, 409, 422);
         assertThat(result.acknowledged()).isPositive();
@@ -27,7 +27,7 @@ class WholeProgramTest {
 
     @Test
     void cliniciansRecordSideBySideWithoutAnErrorAlsoBesideStrangers() throws Exception {
-        assertThat(LoadRun.run(ROOT, folder.resolve("data"), 10, 20, 5, 40))
+        assertThat(LoadRun.run(ROOT, folder.resolve("data"), 10, 20, 5, 40, "lexicor.hash-memory-kb=1024"))
                 .hasSize(2)
                 .allSatisfy(result -> {
                     assertThat(result.errors()).isZero();

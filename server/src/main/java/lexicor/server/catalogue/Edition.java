@@ -5,13 +5,18 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.packs.PackEntries;
+import lexicor.core.catalogue.packs.PackEntry;
 import lexicor.core.catalogue.packs.PackFiles;
 import lexicor.core.catalogue.packs.Packs;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
+import org.springframework.util.function.SingletonSupplier;
 
 /** The whole content at one time: what it says, and its figures pooled for each way they can be taken. Immutable. */
 public final class Edition {
@@ -21,6 +26,7 @@ public final class Edition {
     private final Catalogue catalogue;
     private final Instant since;
     private final String version;
+    private final SingletonSupplier<PackEntries> entries;
     private final Map<Way, EvidenceBase> pooled = new ConcurrentHashMap<>();
 
     private Edition(PackFiles files, Instant since) {
@@ -28,6 +34,7 @@ public final class Edition {
         this.since = since;
         catalogue = Packs.read(files);
         version = digest(files);
+        entries = SingletonSupplier.of(() -> PackEntries.of(files));
     }
 
     /**
@@ -44,6 +51,15 @@ public final class Edition {
 
     public Catalogue catalogue() {
         return catalogue;
+    }
+
+    /** Every entry as it is written; the files are taken apart when this is first asked. */
+    public List<PackEntry> entries() {
+        return entries.obtain().all();
+    }
+
+    public Optional<PackEntry> entry(PackEntry.Kind kind, String id) {
+        return entries.obtain().find(kind, id);
     }
 
     public Instant since() {

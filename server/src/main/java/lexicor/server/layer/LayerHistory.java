@@ -6,19 +6,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import lexicor.core.catalogue.packs.PackEntries;
 import lexicor.core.catalogue.packs.PackEntry;
 import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.server.catalogue.Edition;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.history.HistorySource;
 import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
 import lexicor.server.history.Revisions.Things;
 import org.springframework.stereotype.Component;
-import org.springframework.util.function.SingletonSupplier;
 import tools.jackson.databind.JsonNode;
 
 /** Changes of the department's figures, of their checks and of its content, with the reasons given. */
@@ -26,14 +24,13 @@ import tools.jackson.databind.JsonNode;
 class LayerHistory implements HistorySource {
     private final Revisions revisions;
     private final Map<AccuracyRow.Key, AccuracyRow> figures;
-    private final Supplier<PackEntries> entries;
+    private final Edition shipped;
 
     LayerHistory(Revisions revisions, Editions editions) {
         this.revisions = revisions;
-        figures = editions.shipped().catalogue().accuracy().stream()
+        shipped = editions.shipped();
+        figures = shipped.catalogue().accuracy().stream()
                 .collect(Collectors.toMap(AccuracyRow::key, Function.identity()));
-        // Read when somebody first looks at the history, not at every start.
-        entries = SingletonSupplier.of(() -> PackEntries.of(editions.shipped().files()));
     }
 
     @Override
@@ -91,7 +88,7 @@ class LayerHistory implements HistorySource {
     }
 
     private Optional<PackEntry> shipped(OwnEntryRecord own) {
-        return PackEntry.Kind.withId(own.kind).flatMap(kind -> entries.get().find(kind, own.entryId));
+        return PackEntry.Kind.withId(own.kind).flatMap(kind -> shipped.entry(kind, own.entryId));
     }
 
     private static Map<String, String> withReason(Map<String, String> fields, String why) {

@@ -10,7 +10,6 @@ import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.packs.PackEntries;
 import lexicor.core.catalogue.packs.PackEntry;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
@@ -50,9 +49,8 @@ public class OwnEntries {
     }
 
     EntryList all() {
-        Set<String> shipped = PackEntries.of(editions.shipped().files()).all().stream()
-                .map(OwnEntries::key)
-                .collect(Collectors.toSet());
+        Set<String> shipped =
+                editions.shipped().entries().stream().map(OwnEntries::key).collect(Collectors.toSet());
         Set<String> own =
                 store.findAll().stream().map(e -> e.kind + " " + e.entryId).collect(Collectors.toSet());
         return new EntryList(
@@ -69,7 +67,7 @@ public class OwnEntries {
     /** What is in force, and where the department's content does not fit, that as well: it is there to be mended. */
     private List<PackEntry> entries() {
         Map<String, PackEntry> all = new LinkedHashMap<>();
-        PackEntries.of(editions.current().files()).all().forEach(e -> all.put(key(e), e));
+        editions.current().entries().forEach(e -> all.put(key(e), e));
         if (!editions.unfit().isEmpty()) {
             store.findAll().forEach(e -> all.put(key(e.entry()), e.entry()));
         }
@@ -102,7 +100,7 @@ public class OwnEntries {
                 id,
                 version(own),
                 found.fields(),
-                shipped(kind, id).map(PackEntry::fields).orElse(null),
+                editions.shipped().entry(kind, id).map(PackEntry::fields).orElse(null),
                 own.map(o -> o.why).orElse(null),
                 missing(found, all));
     }
@@ -174,7 +172,7 @@ public class OwnEntries {
     void reset(String kindId, String id, long version, String why, boolean sure) {
         PackEntry.Kind kind = kind(kindId);
         String reason = Reasons.of(why, sure);
-        if (shipped(kind, id).isEmpty() && uses.stream().anyMatch(u -> u.isInUse(kind, id))) {
+        if (editions.shipped().entry(kind, id).isEmpty() && uses.stream().anyMatch(u -> u.isInUse(kind, id))) {
             throw Refusal.conflict(
                     "Cases use it, so it stays. Take it out of the complaints and lists to offer it no more.");
         }
@@ -221,10 +219,6 @@ public class OwnEntries {
 
     private static long version(Optional<OwnEntryRecord> own) {
         return own.map(o -> o.version + 1).orElse(0L);
-    }
-
-    private Optional<PackEntry> shipped(PackEntry.Kind kind, String id) {
-        return PackEntries.of(editions.shipped().files()).find(kind, id);
     }
 
     private static PackEntry.Kind kind(String id) {
