@@ -139,6 +139,7 @@ abstract class InBrowser {
     }
 
     private void clean(String screen, String... rules) {
+        page.locator("h1, h2").first().waitFor();
         page.locator(":root").evaluate("e => Promise.all(e.getAnimations({subtree: true}).map(a => a.finished))");
         Assertions.assertThat(Axe.violations(page, rules)).as(screen).isEmpty();
     }
