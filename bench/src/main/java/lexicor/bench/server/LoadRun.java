@@ -46,37 +46,41 @@ public final class LoadRun {
 
     /**
      * @param strangersPerSecond who try to sign in from outside during a second play; 0 for none
-     * @param properties further settings of the server, {@code name=value}
      * @return of the play alone, and of the one beside strangers
      */
-    public static List<Result> run(
-            Path root, Path data, int clinicians, int cases, int seconds, int strangersPerSecond, String... properties)
+    public static List<Result> run(Path root, Path data, int clinicians, int cases, int seconds, int strangersPerSecond)
             throws IOException, InterruptedException {
-        try (ServerProcess server = ServerProcess.start(root, data, properties)) {
-            Browser lead = Browser.lead(server);
-            List<Browser> people = new ArrayList<>();
-            for (int i = 0; i < clinicians; i++) {
-                lead.expect(
-                        201,
-                        "POST",
-                        "/api/people",
-                        "{\"name\":\"c%d\",\"role\":\"clinician\",\"password\":\"%s\"}".formatted(i, Browser.PASSWORD));
-                Browser person = new Browser(server.url());
-                person.signIn("c" + i);
-                people.add(person);
-            }
-            makeCases(people, cases);
-            // A running server has been in use for a while; what it learns in its first minute is not counted.
-            play(server, people, seconds / WARM_UP_PART);
-            Result alone = play(server, people, seconds);
-            if (strangersPerSecond == 0) {
-                return List.of(alone);
-            }
-            try (Strangers strangers = new Strangers(server.url(), strangersPerSecond)) {
-                Result beside = play(server, people, seconds);
-                System.err.println("strangers who tried to sign in, by answer: " + strangers.byStatus());
-                return List.of(alone, beside);
-            }
+        try (ServerProcess server = ServerProcess.start(root, data)) {
+            return run(server, Browser.lead(server), clinicians, cases, seconds, strangersPerSecond);
+        }
+    }
+
+    /** The same on a server that runs already. */
+    static List<Result> run(
+            ServerProcess server, Browser lead, int clinicians, int cases, int seconds, int strangersPerSecond)
+            throws IOException, InterruptedException {
+        List<Browser> people = new ArrayList<>();
+        for (int i = 0; i < clinicians; i++) {
+            lead.expect(
+                    201,
+                    "POST",
+                    "/api/people",
+                    "{\"name\":\"c%d\",\"role\":\"clinician\",\"password\":\"%s\"}".formatted(i, Browser.PASSWORD));
+            Browser person = new Browser(server.url());
+            person.signIn("c" + i);
+            people.add(person);
+        }
+        makeCases(people, cases);
+        // A running server has been in use for a while; what it learns in its first minute is not counted.
+        play(server, people, seconds / WARM_UP_PART);
+        Result alone = play(server, people, seconds);
+        if (strangersPerSecond == 0) {
+            return List.of(alone);
+        }
+        try (Strangers strangers = new Strangers(server.url(), strangersPerSecond)) {
+            Result beside = play(server, people, seconds);
+            System.err.println("strangers who tried to sign in, by answer: " + strangers.byStatus());
+            return List.of(alone, beside);
         }
     }
 

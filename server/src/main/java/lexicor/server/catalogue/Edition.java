@@ -53,9 +53,14 @@ public final class Edition {
         return catalogue;
     }
 
-    /** Every entry as it is written; the files are taken apart when this is first asked. */
+    /** Every entry as it is written; the files are taken apart when one is first asked for. */
     public List<PackEntry> entries() {
         return entries.obtain().all();
+    }
+
+    /** The same to be changed; this edition stays as it is. */
+    public PackEntries toBeChanged() {
+        return entries.obtain().copy();
     }
 
     public Optional<PackEntry> entry(PackEntry.Kind kind, String id) {

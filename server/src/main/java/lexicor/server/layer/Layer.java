@@ -105,7 +105,7 @@ class Layer implements SmartInitializingSingleton {
     }
 
     private PackFiles whole() {
-        PackFiles all = withEntries(editions.shipped().files());
+        PackFiles all = withEntries(editions.shipped());
         List<OwnFigureRecord> own = figures.findAll(Sort.by("id"));
         if (!own.isEmpty()) {
             all = all.with(Packs.ACCURACY, AccuracyTable.write(rows(own)));
@@ -115,12 +115,12 @@ class Layer implements SmartInitializingSingleton {
         return signOffs.isEmpty() ? all : all.with(Packs.SIGN_OFFS, SignOffs.write(signOffs));
     }
 
-    private PackFiles withEntries(PackFiles shipped) {
+    private PackFiles withEntries(Edition shipped) {
         List<OwnEntryRecord> own = entries.findAll(Sort.by("id"));
         if (own.isEmpty()) {
-            return shipped;
+            return shipped.files();
         }
-        PackEntries all = PackEntries.of(shipped);
+        PackEntries all = shipped.toBeChanged();
         own.forEach(e -> all.put(e.entry()));
         return all.files();
     }

@@ -38,6 +38,14 @@ public final class PackEntries {
         return entries;
     }
 
+    /** The same again, so that one can be changed and the other stays. */
+    public PackEntries copy() {
+        PackEntries copy = new PackEntries(files);
+        trees.forEach((file, tree) -> copy.trees.put(file, tree.deepCopy()));
+        changed.keySet().forEach(file -> copy.changed.put(file, copy.trees.get(file)));
+        return copy;
+    }
+
     private static Stream<String> fileNames(PackEntry.Kind kind) {
         return kind == PackEntry.Kind.TEST ? Packs.REGIONS.stream().map(Packs::regionFile) : Stream.of(kind.file());
     }

@@ -28,8 +28,9 @@ class PackEntriesTest {
     }
 
     @Test
-    void anEntryTakesThePlaceOfItsIdOrGoesToTheEnd() {
-        PackEntries entries = PackEntries.of(SHIPPED);
+    void anEntryTakesThePlaceOfItsIdOrGoesToTheEndAndACopyAloneChanges() {
+        PackEntries before = PackEntries.of(SHIPPED);
+        PackEntries entries = before.copy();
         ObjectNode fields =
                 entries.find(PackEntry.Kind.TEST, "neer").orElseThrow().fields();
         fields.put("minutes", 3);
@@ -45,6 +46,10 @@ class PackEntriesTest {
                 .isEqualTo(Shipped.CATALOGUE
                         .tests()
                         .indexOf(Shipped.CATALOGUE.test("neer").orElseThrow()));
+
+        assertThat(before.files().texts()).isEqualTo(SHIPPED.texts());
+        assertThat(before.all()).isEqualTo(PackEntries.of(SHIPPED).all());
+        assertThat(entries.copy().files().texts()).isEqualTo(entries.files().texts());
 
         assertThatThrownBy(() -> entries.put(new PackEntry(
                         PackEntry.Kind.TEST, "lost", own.deepCopy().put("region", "knee"))))
