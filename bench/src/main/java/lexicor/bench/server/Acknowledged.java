@@ -28,7 +28,11 @@ final class Acknowledged {
         });
     }
 
-    /** Records without a pause, and kills the server once so many more are acknowledged. */
+    /**
+     * Records without a pause, and kills the server once so many more are acknowledged.
+     *
+     * @throws IllegalStateException if the recording ends by itself before
+     */
     void recordUntilKilled(ServerProcess server, Browser lead, int more) throws InterruptedException {
         int before = taps.size();
         Thread recorder = new Thread(() -> {
@@ -47,7 +51,11 @@ final class Acknowledged {
         while (recorder.isAlive() && taps.size() - before < more) {
             Thread.sleep(1);
         }
+        int acknowledged = taps.size() - before;
         server.kill();
         recorder.join();
+        if (acknowledged < more) {
+            throw new IllegalStateException("only " + acknowledged + " of " + more + " taps were acknowledged");
+        }
     }
 }

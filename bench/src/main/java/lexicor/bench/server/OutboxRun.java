@@ -11,9 +11,11 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
 
 /**
- * A document on its way while the program is killed in the middle of recording: it was taken, but the answer was not heard.
+ * A document on its way while the program is killed: in the middle of recording before it was taken, and after it was taken
+ * but before the answer.
  */
 public final class OutboxRun {
+    private static final int FULL = 507;
     private static final int CREATED = 201;
     private static final int TAPS = 20;
     private static final String CASE = "HB-001";
@@ -21,7 +23,9 @@ public final class OutboxRun {
 
     private final Map<String, Integer> received = new ConcurrentHashMap<>();
     private final Acknowledged acknowledged = new Acknowledged(CASE);
+    private final CountDownLatch refused = new CountDownLatch(1);
     private final CountDownLatch taken = new CountDownLatch(1);
+    private volatile boolean full = true;
     private volatile boolean answers;
 
     private OutboxRun() {}
@@ -57,8 +61,13 @@ public final class OutboxRun {
                             .replace("\"insideHost\":\"\"", "\"insideHost\":\"127.0.0.1\""));
             lead.expect(201, "POST", "/api/cases", Taps.newCase(CASE));
             lead.expect(200, "POST", "/api/cases/" + CASE + "/outbox", "");
-            taken.await();
+            refused.await();
             acknowledged.recordUntilKilled(server, lead, TAPS);
+        }
+        full = false;
+        try (ServerProcess server = ServerProcess.start(root, data)) {
+            taken.await();
+            server.kill();
         }
         answers = true;
         try (ServerProcess server = ServerProcess.start(root, data)) {
@@ -78,10 +87,15 @@ public final class OutboxRun {
 
     private void take(HttpExchange exchange) throws IOException {
         exchange.getRequestBody().readAllBytes();
-        received.merge(exchange.getRequestHeaders().getFirst("idempotency-key"), 1, Integer::sum);
-        taken.countDown();
-        if (answers) {
-            exchange.sendResponseHeaders(CREATED, -1);
+        if (full) {
+            exchange.sendResponseHeaders(FULL, -1);
+            refused.countDown();
+        } else {
+            received.merge(exchange.getRequestHeaders().getFirst("idempotency-key"), 1, Integer::sum);
+            taken.countDown();
+            if (answers) {
+                exchange.sendResponseHeaders(CREATED, -1);
+            }
         }
         exchange.close();
     }

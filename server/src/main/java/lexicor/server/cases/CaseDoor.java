@@ -106,11 +106,11 @@ public class CaseDoor {
 
     /** The same to record in it, which a closed case refuses. */
     public CaseRecord lockForRecording(String address) {
-        return open(lockExisting(address));
+        return requireOpen(lockExisting(address));
     }
 
     /** The same of a case that is locked already. */
-    public static CaseRecord open(CaseRecord stored) {
+    public static CaseRecord requireOpen(CaseRecord stored) {
         if (stored.isClosed()) {
             throw Refusal.conflict("Case " + stored.code + " is closed. Open it again to record.");
         }

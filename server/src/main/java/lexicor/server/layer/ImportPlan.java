@@ -59,7 +59,7 @@ final class ImportPlan {
         try {
             Catalogue valid = Packs.read(whole);
             plan.fixedFiles(given, current.files());
-            plan.packEntries(whole, current.files());
+            plan.packEntries(whole, current);
             if (given.has(Packs.ACCURACY)) {
                 plan.table(Packs.ACCURACY, given.text(Packs.ACCURACY), valid);
             }
@@ -200,9 +200,9 @@ final class ImportPlan {
         }
     }
 
-    private void packEntries(PackFiles whole, PackFiles current) {
+    private void packEntries(PackFiles whole, Edition current) {
         Map<String, PackEntry> before = new HashMap<>();
-        PackEntries.of(current).all().forEach(e -> before.put(key(e), e));
+        current.entries().forEach(e -> before.put(key(e), e));
         for (PackEntry entry : PackEntries.of(whole).all()) {
             PackEntry was = before.remove(key(entry));
             String name = entry.kind().id() + " " + entry.id();

@@ -92,7 +92,7 @@ public class Recording {
         checkDevice(record.device, tap.ageMillis());
         Taken.tap(record, used.catalogue());
         if (taps.findByCaseIdAndKey(stored.id, tap.tapId()).isEmpty()) {
-            CaseDoor.open(stored);
+            CaseDoor.requireOpen(stored);
             precautions.allow(stored, used.catalogue().test(record.test).orElseThrow());
             record.caseId = stored.id;
             record.madeBy = signedIn.person().name();
@@ -145,7 +145,7 @@ public class Recording {
         TapRecord tap = taps.findByCaseIdAndKey(stored.id, tapId)
                 .orElseThrow(() -> Refusal.notFound("There is no tap " + tapId + " in case " + code + "."));
         if (!tap.undone) {
-            CaseDoor.open(stored);
+            CaseDoor.requireOpen(stored);
             tap.undone = true;
             tap.undoneAt = moments.now();
             tap.undoneBy = signedIn.person().name();
