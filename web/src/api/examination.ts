@@ -1,4 +1,10 @@
-import type { Changes, Examination, Leaves, Pad, Side } from "./types";
+import type { Changes, Examination, LeafValue, Leaves, Pad, Side } from "./types";
+
+/** The sign that a quality is of: whoever says where it hurts says that it hurts. */
+const SIGN_OF: Record<string, string> = {
+  "pain.site": "pain.present",
+  "tingling.fingers": "tingling.present",
+};
 
 /** What stands recorded at one place, nothing if nothing does. */
 export function leavesAt(examination: Examination, test: string, at: string, side: Side): Leaves {
@@ -6,17 +12,47 @@ export function leavesAt(examination: Examination, test: string, at: string, sid
   return (place?.values ?? {}) as Leaves;
 }
 
-/** Whether everything that the pad sets stands so. */
-export function isOn(pad: Pad, leaves: Leaves): boolean {
-  return Object.entries(pad.sets).every(([leaf, value]) => leaves[leaf] === value);
+/** Several codes as a list; one alone is how they were recorded when there could be only one. */
+export function codesOf(value: LeafValue | undefined): string[] {
+  return Array.isArray(value) ? value : typeof value === "string" && value !== "none" ? [value] : [];
 }
 
-/** A pad that is on is taken off again; one that is off sets its leaves. */
-export function padChanges(pad: Pad, leaves: Leaves): Changes {
-  if (!isOn(pad, leaves)) {
-    return pad.sets;
+function isSo(wanted: LeafValue, value: LeafValue | undefined): boolean {
+  if (!Array.isArray(wanted)) {
+    return value === wanted;
   }
-  return Object.fromEntries(Object.keys(pad.sets).map((leaf) => [leaf, null]));
+  const codes = codesOf(value);
+  return wanted.length === 0
+    ? value !== undefined && codes.length === 0
+    : wanted.every((c) => codes.includes(c));
+}
+
+/** Whether everything that the pad sets stands so. */
+export function isOn(pad: Pad, leaves: Leaves): boolean {
+  return Object.entries(pad.sets).every(([leaf, value]) => isSo(value, leaves[leaf]));
+}
+
+/**
+ * A pad that is on is taken off again; one that is off sets its leaves. Of several codes at once, only the pad's own come and
+ * go.
+ */
+export function padChanges(pad: Pad, leaves: Leaves): Changes {
+  const on = isOn(pad, leaves);
+  const changes: Changes = {};
+  for (const [leaf, value] of Object.entries(pad.sets)) {
+    if (Array.isArray(value) && value.length > 0) {
+      const others = codesOf(leaves[leaf]).filter((c) => !value.includes(c));
+      const codes = on ? others : [...others, ...value];
+      changes[leaf] = codes.length > 0 ? codes : null;
+      const sign = SIGN_OF[leaf];
+      if (!on && sign && leaves[sign] === false) {
+        changes[sign] = true;
+      }
+    } else {
+      changes[leaf] = on ? null : value;
+    }
+  }
+  return changes;
 }
 
 /** The examination as it will read once the changes are saved, so that a tap shows at once. */

@@ -14,6 +14,7 @@ import type {
   CaseSummary,
   CaseView,
   Catalogue,
+  Changes,
   DepartmentSettings,
   Examination,
   Intake,
@@ -22,6 +23,7 @@ import type {
   Measures,
   Sequence,
   Session,
+  Side,
   Supposed,
   Supposition,
   Template,
@@ -297,6 +299,23 @@ export function useSaveMeasure(code: string) {
   });
 }
 
+/** Keeps what somebody writes about a test; a text that looks like personal details is asked about. */
+export function useSaveNote(code: string) {
+  const client = useQueryClient();
+  return useMutation({
+    scope: { id: `note ${code}` },
+    mutationFn: (note: {
+      test: string;
+      at: string;
+      side: Side;
+      visit: number;
+      changes: Changes;
+      sure: boolean;
+    }) => call<Examination>(`/api/cases/${code}/taps`, "POST", { tapId: crypto.randomUUID(), ...note }),
+    onSuccess: (answer) => showExamination(client, code, answer),
+  });
+}
+
 export function useVisits(code: string) {
   return useQuery({
     queryKey: ["visits", code],
@@ -305,19 +324,30 @@ export function useVisits(code: string) {
   });
 }
 
-/** Begins the next visit, or takes back the last one while nothing is recorded at it. */
+/** What can be done with visits: begin one, also of an earlier day; open, date or take back one by its number. */
+export type VisitChange =
+  | { kind: "start"; day?: string }
+  | { kind: "open"; number: number }
+  | { kind: "day"; number: number; day: string }
+  | { kind: "drop"; number: number };
+
 export function useChangeVisit(code: string) {
   const client = useQueryClient();
   return useMutation({
     scope: { id: `intake ${code}` },
-    mutationFn: (drop: boolean) => {
-      const seen = client.getQueryData<CaseView>(caseKey(code));
-      return drop
-        ? call<CaseView>(
-            `/api/cases/${code}/visits/${seen?.visits.length}?version=${seen?.version}`,
-            "DELETE",
-          )
-        : call<CaseView>(`/api/cases/${code}/visits`, "POST", { version: seen?.version });
+    mutationFn: (change: VisitChange) => {
+      const version = client.getQueryData<CaseView>(caseKey(code))?.version;
+      const visits = `/api/cases/${code}/visits`;
+      switch (change.kind) {
+        case "start":
+          return call<CaseView>(visits, "POST", { version, day: change.day });
+        case "open":
+          return call<CaseView>(`${visits}/${change.number}/open`, "PUT", { version });
+        case "day":
+          return call<CaseView>(`${visits}/${change.number}/day`, "PUT", { version, day: change.day });
+        case "drop":
+          return call<CaseView>(`${visits}/${change.number}?version=${version}`, "DELETE");
+      }
     },
     onSuccess: async (saved) => {
       await showCase(client, code, saved);

@@ -25,7 +25,7 @@ export type School = Schemas["SchoolView"];
 
 export type Side = "left" | "right";
 /** What a leaf can hold; null clears it. */
-export type LeafValue = boolean | number | string;
+export type LeafValue = boolean | number | string | string[];
 export type Leaves = Record<string, LeafValue>;
 export type Changes = Record<string, LeafValue | null>;
 export type Pad = Omit<Schemas["PadView"], "sets"> & { sets: Leaves };

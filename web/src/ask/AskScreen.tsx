@@ -57,7 +57,7 @@ export function AskScreen() {
         </label>
         <div className="flex gap-8">
           <Toggles
-            label="Side that troubles"
+            label="Affected side"
             value={intake.involvedSide}
             options={SIDES}
             onChange={(involvedSide) => set({ involvedSide })}
@@ -70,6 +70,15 @@ export function AskScreen() {
             onChange={(side) => set({ dominantSide: side || undefined })}
           />
         </div>
+        <label className="flex min-h-8 items-center gap-2 text-[16px]">
+          <input
+            type="checkbox"
+            className="h-6 w-6"
+            checked={intake.bothSides ?? false}
+            onChange={(e) => set({ bothSides: e.target.checked || undefined })}
+          />
+          The other side is troubled too, so it is no baseline
+        </label>
         <Toggles
           label="Age"
           value={intake.ageBand ?? ""}
@@ -78,7 +87,7 @@ export function AskScreen() {
           onChange={(band) => set({ ageBand: band || undefined })}
         />
         <Toggles
-          label="Seen in a"
+          label="Setting"
           value={intake.setting}
           options={catalogue.settings}
           onChange={(setting) => set({ setting })}

@@ -17,7 +17,9 @@ export function CandidateRow(props: {
   if (!condition) {
     return null;
   }
-  const usual = condition.baseRates[props.intake.setting] ?? 0;
+  const complaint = catalogue.complaints.find((c) => c.id === props.intake.complaint);
+  const rates = complaint?.baseRates[choice.condition] ?? condition.baseRates;
+  const usual = rates[props.intake.setting] ?? 0;
   return (
     <li className="candidate-grid items-center border-b border-line py-1">
       <span className="text-[17px] leading-tight">
@@ -50,7 +52,13 @@ export function CandidateRow(props: {
         ))}
       </RadioGroup.Root>
       <span className="text-right text-[19px] font-bold">
-        {props.pretest === undefined ? "" : percent(props.pretest)}
+        {props.pretest === undefined ? (
+          <span className="text-[14px] font-normal text-soft">
+            {condition.traumaOnly ? "after an injury only" : ""}
+          </span>
+        ) : (
+          percent(props.pretest)
+        )}
       </span>
       <button
         type="button"

@@ -14,10 +14,17 @@ export function History(props: {
 }) {
   const { intake, catalogue } = props;
   const candidates = new Set(intake.candidates.map((c) => c.condition));
+  const regions = catalogue.complaints.find((c) => c.id === intake.complaint)?.regions ?? [];
+  const regionOf = (id: string) => catalogue.conditions.find((c) => c.id === id)?.region ?? "";
+  // Whether there was an injury decides which candidates there are, whatever the complaint is.
+  const isInjuryHere = (h: Catalogue["history"][number]) =>
+    h.injury && Object.keys(h.notches).some((c) => regions.includes(regionOf(c)));
   const items = catalogue.history.filter(
     (h) =>
       !h.fromAgeBand &&
-      (h.informs.some((c) => candidates.has(c)) || Object.keys(h.notches).some((c) => candidates.has(c))),
+      (isInjuryHere(h) ||
+        h.informs.some((c) => candidates.has(c)) ||
+        Object.keys(h.notches).some((c) => candidates.has(c))),
   );
   const answer = (id: string, value: string) => {
     const { [id]: _, ...others } = intake.answers;
@@ -28,7 +35,7 @@ export function History(props: {
   }
   return (
     <fieldset className="m-0 border-0 p-0">
-      <legend className="mb-1 p-0">The patient tells</legend>
+      <legend className="mb-1 p-0">Patient reports</legend>
       {items.map((h) => (
         <div key={h.id} className="flex items-center gap-3 border-t border-line py-1">
           <span className="flex-1 text-[16px]">

@@ -35,7 +35,7 @@ function Table(props: { view: CaseView; catalogue: Catalogue }) {
         <tr>
           {[
             "Candidate",
-            "put aside below",
+            "ruled out for now below",
             "act above",
             "pretest",
             "now",

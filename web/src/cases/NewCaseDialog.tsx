@@ -51,9 +51,9 @@ export function NewCaseDialog(props: { onClose: () => void }) {
             ))}
           </select>
         </label>
-        <Toggles label="Side that troubles" value={involvedSide} options={SIDES} onChange={setInvolvedSide} />
+        <Toggles label="Affected side" value={involvedSide} options={SIDES} onChange={setInvolvedSide} />
         <Toggles
-          label="Seen in a"
+          label="Setting"
           value={setting}
           options={catalogue.data?.settings ?? []}
           onChange={setSetting}

@@ -1,6 +1,7 @@
 import { type FormEvent, useId, useState } from "react";
 import type { BlockedTest } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { midSentence } from "../pieces/format";
 
 const SHORTEST = 10;
 
@@ -16,7 +17,7 @@ export function Blocked(props: {
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (reason.trim().length < SHORTEST) {
-      setProblem(`Reason: expected at least ${SHORTEST} characters that say why.`);
+      setProblem(`Give a reason of at least ${SHORTEST} letters.`);
       return;
     }
     setProblem("");
@@ -28,8 +29,8 @@ export function Blocked(props: {
       className="mt-3 flex flex-col gap-3 rounded-lg border-2 border-stop bg-card p-4"
     >
       <p className="m-0 text-[19px]">
-        <b className="text-stop">Blocked:</b> {props.blocked.because.join(", ").toLowerCase()}. This test is
-        not offered.
+        <b className="text-stop">Blocked:</b> {props.blocked.because.map(midSentence).join(", ")}. This test
+        is not offered.
       </p>
       <form className="flex flex-col gap-2" onSubmit={submit}>
         <label htmlFor={id} className="text-[16px]">

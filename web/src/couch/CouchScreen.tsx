@@ -179,6 +179,12 @@ export function CouchScreen() {
         />
         {test && board ? (
           <CurrentTest
+            code={view.code}
+            visit={view.visit}
+            regrowth={catalogue.regrowth}
+            onNote={(changes) =>
+              taps.record({ test: test.id, at: test.boards[0]?.at ?? "", side: involved, changes })
+            }
             key={test.id}
             test={test}
             board={board}

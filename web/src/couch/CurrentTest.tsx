@@ -1,15 +1,28 @@
 import type { ReactNode } from "react";
 import { leavesAt } from "../api/examination";
-import type { BlockedTest, Board, Changes, ClinicalTest, Examination, Pad, Side } from "../api/types";
-import { minutes, sideName } from "../pieces/format";
+import type {
+  BlockedTest,
+  Board,
+  Catalogue,
+  Changes,
+  ClinicalTest,
+  Examination,
+  Pad,
+  Side,
+} from "../api/types";
+import { midSentence, minutes, sideName } from "../pieces/format";
 import { Toggles } from "../pieces/Toggles";
 import { Blocked } from "./Blocked";
 import { Outcomes } from "./Outcomes";
 import { type PlannedTest, positionName } from "./order";
 import { SidePads } from "./SidePads";
+import { TestNotes } from "./TestNotes";
 import type { Folding } from "./useSteps";
 
 interface CurrentTestProps {
+  code: string;
+  visit: number;
+  regrowth: Catalogue["regrowth"] | undefined;
   test: PlannedTest;
   board: Board;
   examination: Examination;
@@ -19,6 +32,7 @@ interface CurrentTestProps {
   onBoard: (at: string) => void;
   onPad: (side: Side, pad: Pad) => void;
   onChange: (side: Side, changes: Changes) => void;
+  onNote: (changes: Changes) => void;
   onUndo: () => void;
   saving: boolean;
   timer: ReactNode;
@@ -48,7 +62,7 @@ export function CurrentTest(props: CurrentTestProps) {
       )}
       {left && (
         <p className="m-0 mb-1.5 border-l-4 border-amber pl-2 text-[16px]">
-          <b className="text-amber">Better left.</b> {left.words}
+          <b className="text-amber">Can be skipped.</b> {left.words}
         </p>
       )}
       <Steps steps={test.steps} folding={props.steps} />
@@ -69,8 +83,8 @@ function Recording(props: CurrentTestProps) {
     <>
       {props.blocked && (
         <p className="mt-2 mb-0 text-[16px]">
-          <b className="text-stop">Blocked by {props.blocked.because.join(", ").toLowerCase()}</b>, done all
-          the same: {props.blocked.reason}
+          <b className="text-stop">Blocked by {props.blocked.because.map(midSentence).join(", ")}</b>, done
+          all the same: {props.blocked.reason}
         </p>
       )}
       {test.boards.length > 1 && (
@@ -91,7 +105,7 @@ function Recording(props: CurrentTestProps) {
             key={side}
             side={side}
             name={sideName(side)}
-            role={side === involved ? "the one that troubles" : "other side"}
+            role={side === involved ? "affected side" : "other side"}
             involved={side === involved}
             active={side === props.side}
             board={board}
@@ -103,6 +117,16 @@ function Recording(props: CurrentTestProps) {
           />
         ))}
       </div>
+      <TestNotes
+        key={`${props.code} ${test.id}`}
+        code={props.code}
+        test={test}
+        examination={examination}
+        side={involved}
+        visit={props.visit}
+        regrowth={props.regrowth}
+        onChange={props.onNote}
+      />
       <Outcomes
         test={test}
         at={board.at}

@@ -74,7 +74,7 @@ function OrderRow(props: {
     ? blocked.reason === undefined
       ? "blocked"
       : "blocked, going ahead"
-    : left && (left.kind === "decided" ? "decided without it" : "can hurt, tells little");
+    : left && (left.kind === "decided" ? "decided without it" : "provocative, little to gain");
   return (
     <button
       ref={row}

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useId, useState } from "react";
 import { isOn } from "../api/examination";
 import type { Board, Changes, Leaves, Pad, Side } from "../api/types";
 import { Dials } from "./Dials";
@@ -6,6 +6,11 @@ import { Drawing, isDrawn, isNarrow } from "./pictures/Drawing";
 import { HandPicture, isTingling } from "./pictures/HandPicture";
 
 const NOTHING = "nothing";
+const GROUPS: [Pad["group"], string][] = [
+  ["site", "Where?"],
+  ["finger", "Which fingers?"],
+  ["cheat", "Way round it"],
+];
 const MARKS: [string, string, string][] = [
   ["mark.cannotTell", "Can't tell", "."],
   ["mark.notDone", "Not done", "X"],
@@ -72,7 +77,7 @@ export function SidePads(props: {
       >
         {drawn && tingling && <HandPicture {...props} pads={pads} />}
         <div
-          data-many={pads.length > 9 && !tingling}
+          data-many={pads.filter((p) => p.group === "sign").length > 9 && !tingling}
           className={
             involved && drawn && tingling
               ? "grid min-w-[200px] flex-1 grid-cols-2 content-start gap-1.5"
@@ -83,7 +88,7 @@ export function SidePads(props: {
         >
           {pads
             .filter((p) => whole || p.id === NOTHING)
-            .filter((p) => !(tingling && drawn && isTingling(p)))
+            .filter((p) => p.group === "sign")
             .map((pad) => (
               <PadButton
                 key={pad.id}
@@ -115,8 +120,58 @@ export function SidePads(props: {
           )}
         </div>
       </div>
+      {whole &&
+        GROUPS.filter(([group]) => !(group === "finger" && drawn)).map(([group, heading]) => (
+          <PadGroup
+            key={group}
+            heading={heading}
+            pads={pads.filter((p) => p.group === group)}
+            leaves={leaves}
+            keyOf={(pad) => (active ? keyOf(pads.indexOf(pad)) : "")}
+            onPad={props.onPad}
+          />
+        ))}
       {!(drawn && !tingling) && dials}
     </section>
+  );
+}
+
+/** Qualities of what was found and ways round the test: several at once, in their own order. */
+function PadGroup(props: {
+  heading: string;
+  pads: Pad[];
+  leaves: Leaves;
+  keyOf: (pad: Pad) => string;
+  onPad: (pad: Pad) => void;
+}) {
+  const id = useId();
+  if (props.pads.length === 0) {
+    return null;
+  }
+  return (
+    <fieldset aria-labelledby={id} className="m-0 mt-1.5 flex flex-wrap items-center gap-1.5 border-0 p-0">
+      <span id={id} className="mr-1 text-[15px] text-soft">
+        {props.heading}
+      </span>
+      {props.pads.map((pad) => (
+        <button
+          key={pad.id}
+          type="button"
+          className="pad"
+          data-chip="true"
+          data-on={isOn(pad, props.leaves)}
+          aria-pressed={isOn(pad, props.leaves)}
+          onClick={() => props.onPad(pad)}
+        >
+          {pad.label}
+          {props.keyOf(pad) && (
+            <span className="pad-key" aria-hidden="true">
+              {props.keyOf(pad)}
+            </span>
+          )}
+        </button>
+      ))}
+    </fieldset>
   );
 }
 

@@ -1,12 +1,17 @@
 import type { ReactNode } from "react";
-import type { Standing } from "../api/types";
+import type { ConditionStanding, Standing } from "../api/types";
 import { percent } from "../pieces/format";
 import { Rail } from "../pieces/Rail";
 import { RailKey } from "../pieces/RailKey";
+import { rankedAndApart } from "../pieces/ranked";
 import { useWidth } from "../pieces/useWidth";
 import { NextTestCard } from "./NextTestCard";
 
 const SHOWN = 5;
+
+function isExamined(c: ConditionStanding): boolean {
+  return c.aimed.positive + c.aimed.negative + c.aimed.unclear > 0;
+}
 
 /** The leading candidates on their rails, and what to test next. */
 export function StandingPanel(props: {
@@ -15,7 +20,8 @@ export function StandingPanel(props: {
   children?: ReactNode;
 }) {
   const { ref, width } = useWidth<HTMLOListElement>(328);
-  const shown = props.standing.conditions.slice(0, SHOWN);
+  const { ranked, apart } = rankedAndApart(props.standing.conditions);
+  const shown = ranked.slice(0, SHOWN);
   return (
     <section
       aria-label="Standing"
@@ -30,17 +36,26 @@ export function StandingPanel(props: {
             <div className="flex items-baseline justify-between gap-2">
               <span className="truncate text-[16px]">{c.name}</span>
               <span className="shrink-0 text-[15px] text-soft">
-                {percent(c.pretest)} to <b className="text-[19px] text-ink">{percent(c.posttest)}</b>
+                {percent(c.pretest)} before, <b className="text-[19px] text-ink">{percent(c.posttest)}</b> now
               </span>
             </div>
             <Rail values={c} width={width} labels={i === shown.length - 1} />
+            {c.last && <p className="m-0 text-[14px] text-soft">{c.last.words}</p>}
           </li>
         ))}
       </ol>
-      {props.standing.conditions.length > SHOWN && (
-        <p className="m-0 text-[14px] text-soft">
-          {props.standing.conditions.length - SHOWN} more on the weigh screen (W).
-        </p>
+      {props.standing.fresh && <p className="m-0 text-[14px] text-soft">{props.standing.fresh}</p>}
+      {ranked.length > SHOWN && (
+        <p className="m-0 text-[14px] text-soft">{ranked.length - SHOWN} more on the weigh screen (W).</p>
+      )}
+      {apart.some(isExamined) && (
+        <ul aria-label="Not weighable" className="m-0 list-none p-0 text-[14px]">
+          {apart.filter(isExamined).map((c) => (
+            <li key={c.id}>
+              <b>{c.name}</b> <span className="text-soft">{c.aimed.words}</span>
+            </li>
+          ))}
+        </ul>
       )}
       <RailKey />
       {props.children}

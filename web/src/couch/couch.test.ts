@@ -10,9 +10,37 @@ const theirPain: Pad = {
   id: "their-pain",
   label: "Their pain",
   hint: "",
+  group: "sign",
   sets: { "pain.present": true, "pain.familiar": true },
 };
+const atTheFront: Pad = {
+  id: "site-anterior",
+  label: "At the front",
+  hint: "",
+  group: "site",
+  sets: { "pain.site": ["anterior"] },
+};
 const blank = { readings: [], findings: [], canUndo: false, standing: {} } as unknown as Examination;
+
+describe("pads of several codes at once", () => {
+  it("come and go by themselves, beside what stands", () => {
+    const both = { "pain.site": ["deep", "anterior"] };
+    expect(isOn(atTheFront, both)).toBe(true);
+    expect(padChanges(atTheFront, { "pain.site": ["deep"] })).toEqual(both);
+    expect(padChanges(atTheFront, both)).toEqual({ "pain.site": ["deep"] });
+    expect(padChanges(atTheFront, { "pain.site": ["anterior"] })).toEqual({ "pain.site": null });
+  });
+  it("take up what was recorded when there could be only one", () => {
+    expect(isOn(atTheFront, { "pain.site": "anterior" })).toBe(true);
+    expect(padChanges(atTheFront, { "pain.site": "deep" })).toEqual({ "pain.site": ["deep", "anterior"] });
+  });
+  it("say that there is pain where somebody had said that there was none", () => {
+    expect(padChanges(atTheFront, { "pain.present": false })).toEqual({
+      "pain.site": ["anterior"],
+      "pain.present": true,
+    });
+  });
+});
 
 describe("keys", () => {
   it("number the pads from one", () => {

@@ -16,8 +16,14 @@ afterEach(() => {
 });
 
 const PADS = [
-  { id: "nothing", label: "Nothing found", hint: "", sets: { "pain.present": false } },
-  { id: "their-pain", label: "Their pain", hint: "", sets: { "pain.present": true, "pain.familiar": true } },
+  { id: "nothing", label: "Nothing found", hint: "", group: "sign", sets: { "pain.present": false } },
+  {
+    id: "their-pain",
+    label: "Their pain",
+    hint: "",
+    group: "sign",
+    sets: { "pain.present": true, "pain.familiar": true },
+  },
 ];
 const ANGLE = {
   leaf: "rangeDeg",
@@ -49,6 +55,7 @@ function made(id: string, name: string, position: string, more: Partial<Clinical
     boards: [board("", "")],
     unreliableIf: [],
     watchFor: [],
+    notes: [],
     contraindications: [],
     after: [],
     variants: [],
@@ -95,7 +102,8 @@ function couch(examination: Partial<Examination> = {}) {
     view: {
       code: "HB-001",
       id: 1,
-      visits: [],
+      visits: ["2026-11-20T10:00:00Z"],
+      visit: 1,
       intake: { involvedSide: "right" },
       plan: { own: false, tests: TESTS.map((t) => t.id) },
       examination: { ...EXAMINATION, ...examination },
@@ -169,7 +177,7 @@ describe("The couch by its keys alone", () => {
     expect(screen.getAllByRole("button", { name: /Nothing found/, pressed: true })).toHaveLength(1);
   });
 
-  it("goes to the side that was chosen, and back to the one that troubles with the next test", async () => {
+  it("goes to the side that was chosen, and back to the affected one with the next test", async () => {
     couch();
     press("u", "1", "ArrowDown", "1", "u", "2", "n");
     await waitFor(() =>

@@ -33,14 +33,21 @@ afterEach(() => {
 });
 
 const PADS: Pad[] = [
-  { id: "nothing", label: "Nothing found", hint: "", sets: { "pain.present": false } },
+  { id: "nothing", label: "Nothing found", hint: "", group: "sign", sets: { "pain.present": false } },
   {
     id: "their-pain",
     label: "Their pain",
     hint: "the pain they came with",
+    group: "sign",
     sets: { "pain.present": true, "pain.familiar": true },
   },
-  { id: "other-pain", label: "Other pain", hint: "", sets: { "pain.present": true, "pain.familiar": false } },
+  {
+    id: "other-pain",
+    label: "Other pain",
+    hint: "",
+    group: "sign",
+    sets: { "pain.present": true, "pain.familiar": false },
+  },
 ] as Pad[];
 const BOARD = { at: "", label: "", pads: PADS, dials: [], picture: "" } as unknown as Board;
 
@@ -51,7 +58,7 @@ function side(options: { involved: boolean; active?: boolean; leaves?: Leaves })
     <SidePads
       side="right"
       name="Right"
-      role={options.involved ? "the one that troubles" : "other side"}
+      role={options.involved ? "affected side" : "other side"}
       involved={options.involved}
       active={options.active ?? options.involved}
       board={BOARD}
@@ -169,7 +176,7 @@ describe("a test that must not be done", () => {
     expect(screen.getByLabelText("Blocked").textContent).toContain("known recent subluxation");
     await user.type(screen.getByRole("textbox"), "  too short ");
     await user.click(screen.getByRole("button", { name: "Go ahead all the same" }));
-    expect(screen.getByRole("alert").textContent).toContain("at least 10 characters");
+    expect(screen.getByRole("alert").textContent).toContain("at least 10 letters");
     expect(ahead).toEqual([]);
     await user.clear(screen.getByRole("textbox"));
     await user.type(screen.getByRole("textbox"), " asked for by the surgeon ");
@@ -193,6 +200,7 @@ const VIEW = {
   code: "HB-001",
   id: 11,
   visits: ["2026-11-20T10:00:00Z"],
+  visit: 1,
   examination: EXAMINATION,
 } as CaseView;
 

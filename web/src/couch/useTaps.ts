@@ -14,9 +14,8 @@ export interface NewTap {
 }
 
 /** Records taps: each shows at once and goes to the queue; answers bring outcomes and standing. */
-export function useTaps(view: Pick<CaseView, "code" | "id" | "visits" | "examination">) {
-  const { code, id: caseId, examination: saved } = view;
-  const visit = view.visits.length;
+export function useTaps(view: Pick<CaseView, "code" | "id" | "visit" | "examination">) {
+  const { code, id: caseId, visit, examination: saved } = view;
   const client = useQueryClient();
   const { queue, state } = useQueue();
   const me = signedInName(client);

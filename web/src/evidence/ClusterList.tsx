@@ -54,6 +54,12 @@ export function ClusterList(props: { clusters: ClusterLine[] }) {
                 <b>Its members would predict:</b> <Worth worth={c.predicted} />
               </p>
             )}
+            {c.rulesInOnly && <p className="my-1">It only rules in: its negative is not weighed.</p>}
+            {c.warnings.map((w) => (
+              <p key={w} className="my-1 border-l-4 border-amber pl-2">
+                <b className="text-amber">Cannot be.</b> {w}
+              </p>
+            ))}
             {tally.data && <Tally tally={tally.data} id={c.id} hasRule={c.atLeast !== undefined} />}
             <p className="m-0 text-[14px] text-soft">
               {c.source}. {c.caution}
@@ -73,6 +79,10 @@ export function ClusterList(props: { clusters: ClusterLine[] }) {
   );
 }
 
+function cases(n: number): string {
+  return n === 1 ? "1 case" : `${n} cases`;
+}
+
 /** What the cluster came to in the cases that have its condition as a candidate. */
 function Tally(props: { tally: ClusterTally; id: string; hasRule: boolean }) {
   const found = props.tally.clusters.find((t) => t.cluster === props.id);
@@ -80,11 +90,11 @@ function Tally(props: { tally: ClusterTally; id: string; hasRule: boolean }) {
     return null;
   }
   const decided = props.hasRule
-    ? `positive in ${found.positive}, negative in ${found.negative}`
-    : `every member done in ${found.positive + found.negative}`;
+    ? `positive in ${found.positive}, negative in ${found.negative}, not complete in ${found.open}`
+    : `all members done in ${cases(found.positive + found.negative)}; not complete in ${found.open}`;
   return (
     <p className="my-1">
-      <b>In our cases:</b> {decided}, open in {found.open}
+      <b>In our cases:</b> {decided}
       {props.tally.whole ? "" : `, of the ${props.tally.cases} last changed`}
     </p>
   );

@@ -36,7 +36,9 @@ export function EvidenceScreen() {
       <TopBar />
       <main className="mx-auto flex max-w-[1240px] flex-col gap-3 px-5 py-4">
         <h1 className="m-0 text-[28px] leading-tight font-bold">Evidence</h1>
-        <p className="m-0 text-[16px] text-soft">Compiled from published studies{ownRows(evidence.data)}</p>
+        <p className="m-0 text-[16px] text-soft">
+          Compiled from published studies{rowsInWords(evidence.data)}
+        </p>
         <ErrorNote error={evidence.error ?? catalogue.error ?? settings.error} />
         {evidence.data && catalogue.data && settings.data && (
           <Tabs.Root
@@ -70,9 +72,10 @@ export function EvidenceScreen() {
   );
 }
 
-/** How many of the rows have been checked. */
-function ownRows(index: EvidenceIndex | undefined): string {
-  const rows = index?.pairs.reduce((n, p) => n + p.rows, 0) ?? 0;
-  const unchecked = index?.pairs.reduce((n, p) => n + p.unchecked, 0) ?? 0;
-  return `: ${rows} rows, ${rows - unchecked} of them looked up in their source so far.`;
+/** How many rows there are, whose they are, and how far they have been checked against their source. */
+function rowsInWords(index: EvidenceIndex | undefined): string {
+  const sum = (of: "rows" | "ours" | "unchecked" | "disputed") =>
+    index?.pairs.reduce((n, p) => n + p[of], 0) ?? 0;
+  const checked = sum("rows") - sum("unchecked") - sum("disputed");
+  return `: ${sum("rows") - sum("ours")} shipped rows, ${sum("ours")} ours; ${checked} checked, ${sum("disputed")} disputed.`;
 }

@@ -47,9 +47,7 @@ export function StudyTable(props: { studies: StudyRow[]; actions?: (row: StudyRo
             <td className="pr-3">{KINDS[s.kind]}</td>
             <td className="pr-3">{share(s.sensitivity)}</td>
             <td className="pr-3">{s.specificity ? share(s.specificity) : "none"}</td>
-            <td className="pr-3">
-              {size(s.diseased)}, {s.specificity ? size(s.healthy) : "none"}
-            </td>
+            <td className="pr-3">{groups(s)}</td>
             <td className="pr-3">{s.referenceStandard || "not noted"}</td>
             <td className="pr-3">{s.population || "not noted"}</td>
             <td className="pr-3">{s.bias}</td>
@@ -73,6 +71,12 @@ function share(s: Share): string {
   return `${s.value.toFixed(2)} (${s.low.toFixed(2)} to ${s.high.toFixed(2)})`;
 }
 
-function size(n: number | undefined): string {
-  return n === undefined ? "not known, taken as 30" : String(n);
+function groups(s: StudyRow): string {
+  const size = (n: number | undefined) => (n === undefined ? "not known, weighed as 30" : String(n));
+  if (!s.specificity) {
+    return `${size(s.diseased)}, none`;
+  }
+  return s.diseased === undefined && s.healthy === undefined
+    ? "groups not known, weighed as 30 and 30"
+    : `${size(s.diseased)}, ${size(s.healthy)}`;
 }

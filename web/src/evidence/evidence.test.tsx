@@ -7,7 +7,7 @@ import type { EntryView, FigureChange, ImportPreview, StudyRow } from "../api/ty
 import { page, serverOf } from "../test/page";
 import { EntryEditor } from "./content/EntryEditor";
 import { ExchangeTab } from "./ExchangeTab";
-import { draftOf, emptyDraft, isWhole, meant } from "./figures/figureDraft";
+import { draftOf, emptyDraft, faults, isWhole, meant } from "./figures/figureDraft";
 import { RowActions } from "./figures/RowActions";
 import { KeepDesign } from "./KeepDesign";
 import { StudyTable } from "./StudyTable";
@@ -210,14 +210,43 @@ describe("a figure of the department's", () => {
   });
 });
 
+describe("a figure that cannot be", () => {
+  it("is said by the names in the form, before it is sent", () => {
+    const counts = { ...emptyDraft(), tp: "12", fn: "4", fp: "three", tn: "-1" };
+    expect(faults(counts)).toEqual([
+      '"Without, positive" must be a whole number, 0 or more.',
+      '"Without, negative" must be a whole number, 0 or more.',
+    ]);
+    expect(faults({ ...counts, kind: "sensitivity-only" })).toEqual([]);
+    expect(faults(emptyDraft())).toEqual([]);
+    const judged = { ...emptyDraft(), kind: "judgement", diseased: "31", healthy: "" };
+    expect(faults(judged)).toEqual(["A judgement may count for 1 to 30 people with the condition."]);
+  });
+});
+
 describe("an entry of the content", () => {
   const ENTRY: EntryView = {
     kind: "condition",
     id: "slap-tear",
     version: 4,
-    fields: { id: "slap-tear", name: "SLAP tear", pretest: 0.2, onward: "refer", traumaOnly: false },
-    shipped: { id: "slap-tear", name: "SLAP tear", pretest: 0.1, onward: "refer", traumaOnly: false },
-    missing: {},
+    fields: {
+      id: "slap-tear",
+      name: "SLAP tear",
+      pretest: 0.2,
+      onward: "refer",
+      traumaOnly: false,
+      variants: [{ id: "seated", label: "Seated" }],
+    },
+    shipped: {
+      id: "slap-tear",
+      name: "SLAP tear",
+      pretest: 0.1,
+      onward: "refer",
+      traumaOnly: false,
+      variants: [{ id: "seated", label: "Seated" }],
+    },
+    missing: { sources: ["none yet"] },
+    parts: { variants: { id: "", label: "", at: "on the wrist" } },
     why: "ours is higher",
   } as unknown as EntryView;
   const edit = (isLead = true) => {
@@ -253,9 +282,21 @@ describe("an entry of the content", () => {
       sure: true,
     });
   });
+  it("takes a field that another entry has, filled as there, and one in a part of a list", async () => {
+    const { user, asked } = edit();
+    await user.click(screen.getByRole("button", { name: "sources" }));
+    expect((screen.getByLabelText(/^sources/) as HTMLTextAreaElement).value).toBe("none yet");
+    await user.click(screen.getByRole("button", { name: "at (place on the body)" }));
+    await user.type(screen.getByLabelText(/Why/), "as in the others");
+    await user.click(screen.getByRole("button", { name: "Store the change" }));
+    await screen.findByText("Stored, and in force.");
+    expect(asked.at(-1)?.body).toMatchObject({
+      fields: { sources: ["none yet"], variants: [{ id: "seated", label: "Seated", at: "on the wrist" }] },
+    });
+  });
   it("under another id is a new one, and what is no number goes to the server as it was typed", async () => {
     const { user, asked, added } = edit();
-    const id = screen.getByLabelText(/^id,/);
+    const id = screen.getAllByLabelText(/^id,/)[0] as HTMLElement;
     await user.clear(id);
     await user.type(id, "own-tear");
     const rate = screen.getByLabelText(/base rate/);
@@ -276,7 +317,7 @@ describe("an entry of the content", () => {
     expect(asked.at(-1)?.method).toBe("DELETE");
     cleanup();
     edit(false);
-    expect((screen.getByRole("group") as HTMLFieldSetElement).disabled).toBe(true);
+    expect((screen.getAllByRole("group")[0] as HTMLFieldSetElement).disabled).toBe(true);
     expect(screen.queryByLabelText(/Why/)).toBeNull();
   });
 });

@@ -39,8 +39,8 @@ export function StoodThen(props: { code: string; tap: string | undefined }) {
                 <span className="flex justify-between gap-2">
                   <span>{c.name}</span>
                   <span className="shrink-0">
-                    <span className="text-soft">{percent(c.pretest)} to </span>
-                    <b>{percent(c.posttest)}</b>
+                    <span className="text-soft">{percent(c.pretest)} before, </span>
+                    <b>{percent(c.posttest)}</b> then
                   </span>
                 </span>
                 <Rail values={c} width={370} />

@@ -1,5 +1,5 @@
 import type { Measure } from "../api/types";
-import { levelName } from "../couch/pictures/SpinePicture";
+import { levelName, levels } from "../couch/pictures/SpinePicture";
 import { useCaseContext } from "../frame/CaseFrame";
 import { plainNumber, sideName } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
@@ -45,7 +45,7 @@ function difference(by: number, item: string, unit: string): string {
     return "the same";
   }
   if (item === "spinalLevel") {
-    return `${Math.abs(by)} ${Math.abs(by) === 1 ? "level" : "levels"} ${by > 0 ? "lower" : "higher"}`;
+    return levels(by);
   }
   return `${signed(by)}${unit === "degrees" ? "\u00b0" : ` ${unit}`}`;
 }
@@ -78,9 +78,10 @@ export function SinceLast(props: { measure: Measure }) {
               <span className="text-soft">, error not stated</span>
             ) : (
               <span className={c.exceeds ? "" : "text-soft"}>
-                {c.exceeds ? ", more than error" : ", within error"} (±{plainNumber(c.error ?? 0)}
-                {unit}
-                {c.stated ? "" : ", by the trials"})
+                {c.exceeds ? ", more than " : ", within "}
+                {c.stated ? "measurement error" : "the spread of today’s trials"} (±
+                {plainNumber(c.error ?? 0)}
+                {unit})
               </span>
             )}
           </span>
@@ -88,6 +89,10 @@ export function SinceLast(props: { measure: Measure }) {
       })}
     </>
   );
+}
+
+function sentence(words: string): string {
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
 }
 
 /** What the catalogue's criteria make of it, and what the numbers suggest when read together. */
@@ -111,7 +116,13 @@ export function Follows(props: { measure: Measure }) {
       ))}
       {m.pattern && (
         <span className="block text-[15px]">
-          Read together, <b>{m.pattern}</b>: suggests {m.suggests}. A prompt, not weighed.
+          {m.suggests ? (
+            <>
+              Read together, <b>{m.pattern}</b>: suggests {m.suggests}. A prompt, not weighed.
+            </>
+          ) : (
+            sentence(m.pattern)
+          )}
         </span>
       )}
     </>

@@ -19,7 +19,7 @@ export function MeasureTable(props: {
   const heads = [
     "Measure",
     `${sideName(other)}, other side`,
-    `${sideName(involved)}, the one that troubles`,
+    `${sideName(involved)}, affected side`,
     "Side to side",
     "Since last visit",
     "What follows",

@@ -49,7 +49,7 @@ function Groups(props: {
   const involved = view.intake.involvedSide as Side;
   const of = (group: string) => found.measures.filter((m) => m.group === group);
   const tabs = [
-    ...(["strength", "grip", "range"] as const)
+    ...(["strength", "grip", "range", "sensation"] as const)
       .filter((group) => of(group).length > 0)
       .map((group) => [group, TAB_NAMES[group]] as const),
     ...(found.looseness ? [["looseness", "Looseness and labrum"] as const] : []),
@@ -103,6 +103,12 @@ function Groups(props: {
         {found.capsular && <p className="my-2 text-[17px] font-semibold">{found.capsular}</p>}
         {table("range")}
       </Tabs.Content>
+      <Tabs.Content value="sensation">
+        <Explained>
+          The smallest distance at which two points are felt as two, by finger, the other side first.
+        </Explained>
+        {table("sensation")}
+      </Tabs.Content>
       <Tabs.Content value="looseness">
         {found.looseness && <LoosenessTab looseness={found.looseness} labral={found.labral} />}
       </Tabs.Content>
@@ -125,7 +131,7 @@ function Groups(props: {
   );
 }
 
-const TAB_NAMES = { strength: "Strength", grip: "Grip and pinch", range: "Range" };
+const TAB_NAMES = { strength: "Strength", grip: "Grip and pinch", range: "Range", sensation: "Sensation" };
 
 function Explained(props: { children: ReactNode }) {
   return <p className="mt-0 mb-3 max-w-[980px] text-[16px] text-soft">{props.children}</p>;

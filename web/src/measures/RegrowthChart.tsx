@@ -11,7 +11,7 @@ const DAY_MS = 24 * 60 * 60 * 1000;
 
 /** The advancing tapping point of a regrowing nerve: each day's distance, the pace in words, the numbers in a table. */
 export function RegrowthChart(props: { regrowth: Regrowth }) {
-  const { points, sentence, side } = props.regrowth;
+  const { points, sentence, side, measuredDifferently } = props.regrowth;
   const day = (text: string) => new Date(text).getTime() / DAY_MS;
   const first = day(points[0]?.day ?? "");
   const days = Math.max(1, day(points.at(-1)?.day ?? "") - first);
@@ -24,6 +24,8 @@ export function RegrowthChart(props: { regrowth: Regrowth }) {
       <h2 className="m-0 text-[20px] font-bold">Nerve regrowth, {sideName(side).toLowerCase()} side</h2>
       <p className="m-0 mb-2 text-[17px]">
         {sentence ?? "The pace follows from readings on three days or more."}
+        {measuredDifferently &&
+          " The days were not measured alike (another nerve, landmark or position of the limb), so no pace can be read from them all."}
       </p>
       <div className="flex flex-wrap items-start gap-6">
         <Plot
@@ -65,8 +67,11 @@ export function RegrowthChart(props: { regrowth: Regrowth }) {
               <th scope="col" className="pr-6 font-normal">
                 Day
               </th>
-              <th scope="col" className="text-right font-normal">
+              <th scope="col" className="pr-6 text-right font-normal">
                 Distance
+              </th>
+              <th scope="col" className="font-normal">
+                How it was measured
               </th>
             </tr>
           </thead>
@@ -74,7 +79,8 @@ export function RegrowthChart(props: { regrowth: Regrowth }) {
             {points.map((p) => (
               <tr key={p.day} className="border-t border-line">
                 <td className="pr-6">{calendarDay(p.day)}</td>
-                <td className="text-right">{p.distanceMm} mm</td>
+                <td className="pr-6 text-right">{p.distanceMm} mm</td>
+                <td>{p.how ?? "not noted"}</td>
               </tr>
             ))}
           </tbody>

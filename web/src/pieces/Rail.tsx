@@ -80,7 +80,7 @@ export function Rail(props: { values: RailValues; width: number; labels?: boolea
   );
 }
 
-/** The two lines open towards the side where the question is closed: put aside to the left, act to the right. */
+/** The two lines open towards the side where the question is closed: ruled out to the left, likely to the right. */
 function Line(props: { x: number; y: number; opensTo: 1 | -1 }) {
   const tip = 6 * props.opensTo;
   return (
@@ -98,14 +98,30 @@ export function railSentence(v: RailValues): string {
   return (
     `${v.name}: began at ${percent(v.pretest)}, stands at ${percent(v.posttest)}, ` +
     `between ${percent(v.low)} and ${percent(v.high)}; ${verdictWords(v)}. ` +
-    `Put aside below ${percent(v.ruleOut)}, act above ${percent(v.act)}.`
+    `Ruled out for now below ${percent(v.ruleOut)}, treated as likely above ${percent(v.act)}.`
   );
 }
 
-export function verdictWords(v: Pick<RailValues, "verdict" | "borderline" | "low" | "high" | "act">): string {
+const VERDICTS: Record<string, string> = {
+  act: "treat as likely",
+  "put aside": "ruled out for now",
+  "keep in mind": "keep in mind",
+};
+
+/** The verdict as one would say it, and on which side of which line it hardly is. */
+export function verdictWords(
+  v: Pick<RailValues, "verdict" | "borderline" | "low" | "high" | "act" | "ruleOut" | "posttest">,
+): string {
+  const words = VERDICTS[v.verdict] ?? v.verdict;
   if (!v.borderline) {
-    return v.verdict;
+    return words;
   }
-  const crossesAct = v.low < v.act && v.act < v.high;
-  return `${v.verdict}, borderline for ${crossesAct ? "acting" : "putting aside"}`;
+  if (v.low < v.act && v.act < v.high) {
+    return v.posttest > v.act
+      ? `${words}, just over the action line`
+      : `${words}, close below the action line`;
+  }
+  return v.posttest < v.ruleOut
+    ? `${words}, just under the line for ruling out`
+    : `${words}, close above the line for ruling out`;
 }

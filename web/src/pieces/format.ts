@@ -30,6 +30,11 @@ export function sideName(side: string): string {
   return side === "left" ? "Left" : "Right";
 }
 
+/** The same text in the middle of a sentence: initials at its start keep their capitals. */
+export function midSentence(text: string): string {
+  return /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
+}
+
 export function plainNumber(value: number): string {
   return trim(value.toFixed(2));
 }

@@ -33,15 +33,22 @@ describe("the rail", () => {
     const places = TICKS.map(railPosition);
     expect([...places].sort((a, b) => a - b)).toEqual(places);
   });
-  it("says which line a verdict is borderline for", () => {
-    const at = (low: number, high: number) => ({
-      verdict: "undecided",
-      borderline: true,
+  it("says a verdict as one would, and on which side of which line it hardly is", () => {
+    const at = (verdict: string, posttest: number, low: number, high: number) => ({
+      verdict,
+      borderline: (low < 0.6 && high > 0.6) || (low < 0.05 && high > 0.05),
+      posttest,
       low,
       high,
       act: 0.6,
+      ruleOut: 0.05,
     });
-    expect(verdictWords(at(0.5, 0.7))).toBe("undecided, borderline for acting");
-    expect(verdictWords(at(0.01, 0.3))).toBe("undecided, borderline for putting aside");
+    expect(verdictWords(at("act", 0.8, 0.7, 0.9))).toBe("treat as likely");
+    expect(verdictWords(at("act", 0.62, 0.5, 0.7))).toBe("treat as likely, just over the action line");
+    expect(verdictWords(at("undecided", 0.58, 0.5, 0.7))).toBe("undecided, close below the action line");
+    expect(verdictWords(at("put aside", 0.04, 0.02, 0.07))).toBe(
+      "ruled out for now, just under the line for ruling out",
+    );
+    expect(verdictWords(at("keep in mind", 0.01, 0.005, 0.02))).toBe("keep in mind");
   });
 });

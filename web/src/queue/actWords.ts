@@ -21,7 +21,8 @@ function setWords(changes: Changes, pads: Pad[]): string[] {
     .filter((pad) => {
       const sets = Object.entries(pad.sets);
       const whole =
-        sets.length > 0 && sets.every(([leaf, value]) => left.has(leaf) && left.get(leaf) === value);
+        sets.length > 0 &&
+        sets.every(([leaf, value]) => left.has(leaf) && String(left.get(leaf)) === String(value));
       if (whole) {
         for (const [leaf] of sets) {
           left.delete(leaf);
@@ -37,5 +38,5 @@ export function leafWords(leaf: string, value: LeafValue | null): string {
   const name = leaf.replace("mark.", "").replace(".", " ");
   return value === null
     ? `${name} cleared`
-    : `${name} ${value === true ? "yes" : value === false ? "no" : value}`;
+    : `${name} ${value === true ? "yes" : value === false ? "no" : Array.isArray(value) ? value.join(", ") : value}`;
 }

@@ -27,7 +27,7 @@ export function ReportScreen() {
   const act = useReportAct(view.code);
   const [params, setParams] = useSearchParams();
   const [recipient, setRecipient] = useState("surgeon");
-  const [visit, setVisit] = useState(view.visits.length);
+  const [visit, setVisit] = useState(view.visit);
   const all = reports.data ?? [];
   const chosen = all.find((r) => String(r.id) === params.get("of")) ?? all[0];
   const choose = (id: number) => setParams({ of: String(id) }, { replace: true });
@@ -64,6 +64,12 @@ export function ReportScreen() {
           <button type="button" className="action" onClick={() => compose("record")}>
             Write the page for the record
           </button>
+          <p className="m-0 text-[15px] text-soft">
+            To be read over, signed and kept. Only to have today's state on paper, unsigned:{" "}
+            <Link className="underline" to={`/cases/${view.code}/print`}>
+              Print the case as it stands
+            </Link>
+          </p>
           <div className="flex gap-2">
             <button
               type="button"
@@ -107,9 +113,6 @@ export function ReportScreen() {
           ))}
         </ul>
         <div className="mt-auto flex flex-col gap-2 text-[15px]">
-          <Link className="underline" to={`/cases/${view.code}/print`}>
-            Print the case as it stands
-          </Link>
           <Sending code={view.code} />
         </div>
       </section>

@@ -40,7 +40,9 @@ export function Sending(props: { code: string }) {
               {s.state === "sent" && s.sentAt
                 ? `Arrived ${time(s.sentAt)}`
                 : s.state === "waiting"
-                  ? `Waiting since ${time(s.madeAt)}, ${s.tries} ${s.tries === 1 ? "try" : "tries"}. ${s.error ?? ""}`
+                  ? s.tries === 0
+                    ? `Waiting to be sent since ${time(s.madeAt)}.`
+                    : `Waiting since ${time(s.madeAt)}, ${s.tries} ${s.tries === 1 ? "try" : "tries"}. ${s.error ?? ""}`
                   : `Refused. ${s.error ?? ""}`}
             </li>
           ))}

@@ -27,7 +27,7 @@ function Pair(props: {
   const name = (id: string) => props.conditions.find((c) => c.id === id)?.name ?? id;
   const standing = (id: string) => {
     const c = props.conditions.find((x) => x.id === id);
-    return c ? `${percent(c.pretest)} to ${percent(c.posttest)}` : "";
+    return c ? `${percent(c.pretest)} before, ${percent(c.posttest)} now` : "";
   };
   return (
     <div className="flex flex-col gap-3">

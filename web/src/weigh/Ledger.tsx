@@ -12,9 +12,7 @@ const EDGE = 8;
 export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condition: ConditionStanding }) {
   const { condition, path } = props;
   if (props.rows.length === 0) {
-    return (
-      <p className="m-0 text-[16px] text-soft">Nothing recorded so far says anything of this condition.</p>
-    );
+    return <p className="m-0 text-[16px] text-soft">{condition.aimed.words || "Nothing recorded so far."}</p>;
   }
   const families = props.rows.map((r) => r.family);
   return (
@@ -36,7 +34,7 @@ export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condit
               Alone (95&#8239;%)
             </th>
             <th scope="col" className="text-right font-normal">
-              Added
+              Adds, given the rest
             </th>
           </tr>
         </thead>

@@ -9,7 +9,7 @@ import { Toggles } from "../pieces/Toggles";
 import { WideTable } from "../pieces/WideTable";
 
 const TIMES = ["3", "5", "8", "12"].map((id) => ({ id, label: `${id} minutes` }));
-const PROVOCATION = ["does not hurt", "hardly hurts", "can hurt", "can hurt or startle"];
+const DISCOMFORT = ["none", "little", "provocative", "can hurt or startle"];
 
 /** What would tell most, the best few tests within a time, and where the leading candidates usually go from here. */
 export function NextTab(props: { view: CaseView; weighed: Weighed; catalogue: Catalogue }) {
@@ -27,7 +27,7 @@ export function NextTab(props: { view: CaseView; weighed: Weighed; catalogue: Ca
       )}
       <WideTable
         label="What would tell most next"
-        heads={["Test", "Bits", "Takes", "Position", "It", "Moves"]}
+        heads={["Test", "How much it would tell", "Takes", "Position", "Discomfort", "Moves"]}
         caption={<b className="text-[18px]">What would tell most next</b>}
       >
         {standing.next.map((n) => (
@@ -38,7 +38,7 @@ export function NextTab(props: { view: CaseView; weighed: Weighed; catalogue: Ca
               </Link>
               <span className="block text-[14px] text-soft">{n.label}</span>
             </td>
-            <td className="py-1 pr-2">{n.gain.toFixed(2)}</td>
+            <td className="py-1 pr-2">{n.gain.toFixed(2)} bits</td>
             <td className="py-1 pr-2 whitespace-nowrap">{minutes(n.minutes)}</td>
             <td className="py-1 pr-2">
               {positionName(n.position)}
@@ -48,7 +48,7 @@ export function NextTab(props: { view: CaseView; weighed: Weighed; catalogue: Ca
                 </span>
               )}
             </td>
-            <td className="py-1 pr-2">{PROVOCATION[n.provocation]}</td>
+            <td className="py-1 pr-2">{DISCOMFORT[n.provocation]}</td>
             <td className="py-1">
               {n.effects.slice(0, 1).map((e) => (
                 <span key={e.condition}>
@@ -68,8 +68,8 @@ export function NextTab(props: { view: CaseView; weighed: Weighed; catalogue: Ca
             .filter((c) => c.verdict === "act" || c.rank === 1)
             .map((c) => (
               <li key={c.id}>
-                <b>{c.name}</b> ({percent(c.pretest)} to {percent(c.posttest)}): the usual next step, subject
-                to local pathway: {catalogue.conditions.find((x) => x.id === c.id)?.onward}.
+                <b>{c.name}</b> ({percent(c.pretest)} before, {percent(c.posttest)} now): the usual next step,
+                subject to local pathway: {catalogue.conditions.find((x) => x.id === c.id)?.onward}.
               </li>
             ))}
         </ul>

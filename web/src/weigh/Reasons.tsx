@@ -54,6 +54,13 @@ export function Reasons(props: {
             {verdictWords(condition)}.
           </span>
         </p>
+        {[condition.aimed.words, condition.last?.words, ...condition.definitions.map((d) => d.words)]
+          .filter((words) => words)
+          .map((words) => (
+            <p key={words} className="m-0 text-[16px]">
+              {words}
+            </p>
+          ))}
         {reasons.doubts.map((d) => (
           <p key={d} className="my-1 border-l-4 border-amber pl-2 text-[16px]">
             <b className="text-amber">Less sure than it looks.</b> {d}

@@ -59,6 +59,9 @@ function checked(sources: Source[]): string {
 }
 
 function sizes(s: Source): string {
-  const size = (n: number | undefined) => (n === undefined ? "size not known, taken as 30" : String(n));
+  if (s.diseased === undefined && s.healthy === undefined) {
+    return "groups not known, weighed as 30 and 30";
+  }
+  const size = (n: number | undefined) => (n === undefined ? "not known, weighed as 30" : String(n));
   return `with the condition ${size(s.diseased)}, without ${size(s.healthy)}`;
 }

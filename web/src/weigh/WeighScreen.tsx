@@ -57,6 +57,9 @@ export function WeighScreen() {
               : "pretest, then now"}
           </span>
         </h1>
+        {weighed.data.standing.fresh && (
+          <p className="m-0 px-2 text-[15px] text-soft">{weighed.data.standing.fresh}</p>
+        )}
         {weighed.data.closed && <TodayBeside closed={weighed.data.closed} then={conditions} />}
         <Ranking
           conditions={conditions}

@@ -41,6 +41,7 @@ const CATALOGUE = {
     { id: "as-usual", label: "As usual" },
     { id: "likely", label: "Likely" },
   ],
+  complaints: [{ id: "thrower-shoulder", baseRates: { "slap-tear": { community: 0.1 } } }],
   conditions: [{ id: "slap-tear", name: "SLAP tear", baseRates: { community: 0.05 } }],
 } as unknown as Catalogue;
 const ROWS = [

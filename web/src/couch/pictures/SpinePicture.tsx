@@ -74,9 +74,26 @@ export function SpinePicture(props: {
   );
 }
 
-function levels(difference: number): string {
+const COUNTS = [
+  "no",
+  "one",
+  "two",
+  "three",
+  "four",
+  "five",
+  "six",
+  "seven",
+  "eight",
+  "nine",
+  "ten",
+  "eleven",
+  "twelve",
+];
+
+/** A difference of levels in words. */
+export function levels(difference: number): string {
   const n = Math.abs(difference);
-  return `${n} ${n === 1 ? "level" : "levels"} ${difference > 0 ? "lower" : "higher"}`;
+  return `${COUNTS[n] ?? n} ${n === 1 ? "level" : "levels"} ${difference > 0 ? "lower" : "higher"}`;
 }
 
 function Bone(props: { level: number; x: number }) {

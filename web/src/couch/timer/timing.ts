@@ -30,10 +30,12 @@ export function timingOf(
   if (holdSeconds !== undefined) {
     return { kind: "hold", goal: holdSeconds };
   }
+  const has = (pad: string) => board.pads.some((p) => p.id === pad);
+  // Strength is held; what only falls, or is felt on the skin, is not.
   const strength =
     test.kind === "strength" ||
     STRENGTH_LEAVES.some(reads) ||
-    board.pads.some((p) => p.id.startsWith("weak-"));
+    (has("weak-clearly") && !has("drops") && test.kind !== "sensation");
   return strength ? { kind: "trial", goal: TRIAL.longest } : undefined;
 }
 

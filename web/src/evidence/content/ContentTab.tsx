@@ -12,6 +12,12 @@ const KINDS: [string, string][] = [
   ["warning", "Warning signs"],
   ["cluster", "Clusters"],
   ["count", "Counts by habit"],
+  ["definition", "Case definitions"],
+  ["precaution", "Precautions"],
+  ["examined-family", "What a family of tests is done for"],
+  ["provoked-family", "What else turns a family positive"],
+  ["provoked-test", "What else turns a test positive"],
+  ["provoked-criterion", "What else turns a criterion positive"],
 ];
 const FROM: Record<string, string> = { changed: ", changed here", added: ", ours" };
 

@@ -3,8 +3,8 @@ import type { EntryView } from "../../api/types";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { ReasonDialog } from "../../pieces/ReasonDialog";
 import { inAddress, useContentChange } from "../queries";
-import { Field } from "./Field";
-import { differing, type Fields, words } from "./fields";
+import { AddFields, Field } from "./Field";
+import { differing, type Fields } from "./fields";
 
 /** One entry with all its fields; saved as the entry itself or, under another id, as a new one. */
 export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded: (id: string) => void }) {
@@ -51,23 +51,15 @@ export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded:
             key={name}
             name={name}
             value={fields[name]}
+            parts={(entry.parts as Fields)[name] as Fields | undefined}
             onChange={(value) => setFields({ ...fields, [name]: value })}
           />
         ))}
-      {props.isLead && missing.length > 0 && (
-        <div className="flex flex-wrap items-center gap-2 text-[16px]">
-          Add a field, filled as in another entry:
-          {missing.map((name) => (
-            <button
-              key={name}
-              type="button"
-              className="choice px-2"
-              onClick={() => setFields({ ...fields, [name]: structuredClone(entryMissing[name] ?? null) })}
-            >
-              {words(name)}
-            </button>
-          ))}
-        </div>
+      {props.isLead && (
+        <AddFields
+          names={missing}
+          onAdd={(name) => setFields({ ...fields, [name]: structuredClone(entryMissing[name] ?? null) })}
+        />
       )}
       {props.isLead && (
         <>

@@ -1,10 +1,16 @@
 import { useId, useState } from "react";
-import { isFields, isTexts, lines, type Value, words } from "./fields";
+import { type Fields, isFields, isTexts, lines, type Value, words } from "./fields";
 
 const LONG = 60;
 
 /** One field of an entry by what it holds: a text, a number, yes or no, a list, or fields of its own. */
-export function Field(props: { name: string; value: Value | undefined; onChange: (value: Value) => void }) {
+export function Field(props: {
+  name: string;
+  value: Value | undefined;
+  /** Of a list: what its parts can have, each as some other part has it. */
+  parts?: Fields;
+  onChange: (value: Value) => void;
+}) {
   const { name, value, onChange } = props;
   const label = words(name);
   // Decided once: what is typed on the way to a number, such as a point, is none yet.
@@ -43,10 +49,14 @@ export function Field(props: { name: string; value: Value | undefined; onChange:
             onChange={(changed) => onChange({ ...value, [inner]: changed })}
           />
         ))}
+        <AddFields
+          names={Object.keys(props.parts ?? {}).filter((f) => value[f] === undefined || value[f] === null)}
+          onAdd={(field) => onChange({ ...value, [field]: structuredClone(props.parts?.[field] ?? null) })}
+        />
       </fieldset>
     );
   }
-  return <ListField label={label} value={value} onChange={onChange} />;
+  return <ListField label={label} value={value} parts={props.parts} onChange={onChange} />;
 }
 
 function NumberField(props: { label: string; value: number | null; onChange: (value: Value) => void }) {
@@ -89,7 +99,38 @@ function LinesField(props: { label: string; value: string[]; onChange: (value: V
   );
 }
 
-function ListField(props: { label: string; value: Value[]; onChange: (value: Value) => void }) {
+/** Fields that are not there yet, to be added as another has them. */
+export function AddFields(props: { names: string[]; onAdd: (name: string) => void }) {
+  return (
+    props.names.length > 0 && (
+      <div className="flex w-full flex-wrap items-center gap-2 text-[16px]">
+        Add a field, filled as in another:
+        {props.names.map((name) => (
+          <button key={name} type="button" className="choice px-2" onClick={() => props.onAdd(name)}>
+            {words(name)}
+          </button>
+        ))}
+      </div>
+    )
+  );
+}
+
+/** What one of a list is called. */
+const ONE: Record<string, string> = {
+  criteria: "a criterion",
+  variants: "a variant",
+  places: "a place",
+  sites: "a site",
+  cheats: "a way round it",
+  strata: "a count",
+};
+
+function ListField(props: {
+  label: string;
+  value: Value[];
+  parts?: Fields;
+  onChange: (value: Value) => void;
+}) {
   const { label, value, onChange } = props;
   return (
     <fieldset className="m-0 flex flex-col gap-3 rounded-md border border-line p-3">
@@ -100,6 +141,7 @@ function ListField(props: { label: string; value: Value[]; onChange: (value: Val
           <Field
             name={`${i + 1}`}
             value={item}
+            parts={props.parts}
             onChange={(changed) => onChange(value.map((old, at) => (at === i ? changed : old)))}
           />
           <button
@@ -116,7 +158,7 @@ function ListField(props: { label: string; value: Value[]; onChange: (value: Val
         className="choice self-start px-2"
         onClick={() => onChange([...value, structuredClone(value[value.length - 1] ?? {})])}
       >
-        Add one like the last
+        Add {ONE[label] ?? `one to ${label}`}
       </button>
     </fieldset>
   );

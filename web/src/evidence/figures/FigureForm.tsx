@@ -5,7 +5,7 @@ import { ErrorNote } from "../../pieces/ErrorNote";
 import { Toggles } from "../../pieces/Toggles";
 import { useContentChange, useFigurePreview } from "../queries";
 import { FigurePreviewNote } from "./FigurePreviewNote";
-import { type Draft, draftOf, emptyDraft, isWhole, meant } from "./figureDraft";
+import { COUNTS, type Draft, draftOf, emptyDraft, faults, isWhole, meant } from "./figureDraft";
 
 const KINDS = [
   { id: "study", label: "Study" },
@@ -31,11 +31,12 @@ export function FigureForm(props: {
   const [draft, setDraft] = useState<Draft>(row ? draftOf(row) : emptyDraft());
   const set = (change: Partial<Draft>) => setDraft({ ...draft, ...change });
   const judged = draft.kind === "judgement";
+  const wrong = faults(draft);
   const change: FigureChange = { criterion: props.criterion, condition: props.condition, ...meant(draft) };
   // What the figure comes to does not wait for its source.
   const preview = useFigurePreview(
     { ...change, source: change.source ?? "to come", why: "", sure: undefined },
-    isWhole(draft),
+    isWhole(draft) && wrong.length === 0,
   );
   const save = useContentChange();
   const store = (sure?: boolean) =>
@@ -47,7 +48,9 @@ export function FigureForm(props: {
     );
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    store();
+    if (wrong.length === 0) {
+      store();
+    }
   };
   const field = (name: keyof Draft, label: string, numeric = false, width = "w-28") => (
     <label className="flex flex-col text-[16px]">
@@ -80,10 +83,10 @@ export function FigureForm(props: {
         <div className="flex flex-wrap gap-3">
           {draft.way === "counts" && !judged ? (
             <>
-              {field("tp", "With it, positive", true)}
-              {field("fn", "With it, negative", true)}
-              {draft.kind !== "sensitivity-only" && field("fp", "Without, positive", true)}
-              {draft.kind !== "sensitivity-only" && field("tn", "Without, negative", true)}
+              {field("tp", COUNTS.tp, true)}
+              {field("fn", COUNTS.fn, true)}
+              {draft.kind !== "sensitivity-only" && field("fp", COUNTS.fp, true)}
+              {draft.kind !== "sensitivity-only" && field("tn", COUNTS.tn, true)}
             </>
           ) : (
             <>
@@ -95,6 +98,11 @@ export function FigureForm(props: {
             </>
           )}
         </div>
+        {wrong.map((w) => (
+          <p key={w} role="alert" className="m-0 border-l-4 border-amber pl-3 text-[16px]">
+            {w}
+          </p>
+        ))}
         <FigurePreviewNote preview={preview.data} error={isWhole(draft) ? preview.error : null} />
         <div className="flex flex-wrap gap-3">
           {!judged && field("source", "Source: authors and journal", false, "w-96")}

@@ -75,6 +75,15 @@ const number = (text: string) => {
 
 const isNumber = (text: string) => text.trim() !== "" && Number.isFinite(number(text));
 
+/** The four counts by their names in the form. */
+export const COUNTS = {
+  tp: "With it, positive",
+  fn: "With it, negative",
+  fp: "Without, positive",
+  tn: "Without, negative",
+} as const;
+const LARGEST_JUDGEMENT = 30;
+
 const byCounts = (draft: Draft) => draft.way === "counts" && draft.kind !== "judgement";
 
 /** Whether there is enough to say what it comes to. */
@@ -89,6 +98,28 @@ export function isWhole(draft: Draft): boolean {
 
 function size(draft: Draft, side: "diseased" | "healthy"): string {
   return draft.kind === "judgement" && draft[side].trim() === "" ? JUDGED_SIZE : draft[side];
+}
+
+/** What cannot be sent as it stands, by the names in the form. */
+export function faults(draft: Draft): string[] {
+  const one = draft.kind === "sensitivity-only";
+  if (byCounts(draft)) {
+    return (["tp", "fn", "fp", "tn"] as const)
+      .filter((name) => !(one && (name === "fp" || name === "tn")))
+      .filter((name) => draft[name].trim() !== "" && !/^\d+$/.test(draft[name].trim()))
+      .map((name) => `"${COUNTS[name]}" must be a whole number, 0 or more.`);
+  }
+  return (["diseased", "healthy"] as const)
+    .filter((side) => {
+      const people = number(size(draft, side));
+      return (
+        draft.kind === "judgement" && !(people !== undefined && people >= 1 && people <= LARGEST_JUDGEMENT)
+      );
+    })
+    .map(
+      (side) =>
+        `A judgement may count for 1 to ${LARGEST_JUDGEMENT} people ${side === "diseased" ? "with the condition" : "without it"}.`,
+    );
 }
 
 /** What is sent: the counts or the printed figures, never both. */

@@ -16,6 +16,8 @@ const TAKES = [
 ];
 
 /** What a device measures, live; each trial is taken into the measures or measured again. */
+const KINDS: Record<string, string> = { grip: "grip dynamometer", dynamometer: "hand-held dynamometer" };
+
 export function DevicePanel(props: {
   kind: "dynamometer" | "grip" | "inclinometer";
   measures: Measure[];
@@ -59,7 +61,7 @@ export function DevicePanel(props: {
   if (!device && !found && !wanted) {
     return (
       <p className="mt-0 mb-3 flex items-center gap-3 text-[16px]">
-        No {kind} is sending.
+        No {KINDS[kind] ?? kind} connected.
         <button type="button" className="choice" onClick={() => setWanted(true)}>
           Use a device
         </button>
@@ -78,7 +80,7 @@ export function DevicePanel(props: {
                 {device.connected ? "is measuring" : "has fallen silent; waiting for it to come back"}
               </>
             ) : (
-              `No ${kind} is sending.`
+              `No ${KINDS[kind] ?? kind} connected.`
             )}
             {cutOff && " The line to Lexicor is lost; it comes back by itself."}
           </p>

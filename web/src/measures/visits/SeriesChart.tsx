@@ -11,7 +11,7 @@ const RIGHT = 56;
 const TOP = 16;
 const BOTTOM = 24;
 
-/** One quantity over the visits, both sides: the side that troubles by dots and a full line, the other by squares. */
+/** One quantity over the visits, both sides: the affected side by dots and a full line, the other by squares. */
 export function SeriesChart(props: { lines: Series[]; visits: Visit[]; involved: string }) {
   const { lines, visits } = props;
   const [first] = lines;
@@ -21,7 +21,9 @@ export function SeriesChart(props: { lines: Series[]; visits: Visit[]; involved:
   const values = lines.flatMap((l) => l.points.map((p) => p.value));
   const low = Math.min(0, ...values);
   const high = Math.max(...values, low + 1);
-  const x = scaleLinear([1, Math.max(2, visits.length)], [LEFT, WIDTH - RIGHT]);
+  const along = scaleLinear([1, Math.max(2, visits.length)], [LEFT, WIDTH - RIGHT]);
+  // Visits stand in the order of their days, whatever their numbers are.
+  const x = (visit: number) => along(visits.findIndex((v) => v.number === visit) + 1);
   const y = scaleLinear([low, high], [HEIGHT - BOTTOM, TOP]);
   return (
     <figure
@@ -42,7 +44,7 @@ export function SeriesChart(props: { lines: Series[]; visits: Visit[]; involved:
             key={v.number}
             x={x(v.number)}
             y={HEIGHT - 6}
-            textAnchor={v.number === 1 ? "start" : "middle"}
+            textAnchor={v === visits[0] ? "start" : "middle"}
             fontSize="13"
             fill="var(--soft)"
           >
@@ -101,7 +103,7 @@ function shown(line: Series, value: number | undefined): string | undefined {
   return plainNumber(Math.round(value * 10) / 10);
 }
 
-function Line(props: { line: Series; isInvolved: boolean; x: Scale; y: Scale }) {
+function Line(props: { line: Series; isInvolved: boolean; x: (visit: number) => number; y: Scale }) {
   const { line, isInvolved, x, y } = props;
   const last = line.points.at(-1);
   const colour = isInvolved ? "var(--teal)" : "var(--soft)";

@@ -8,7 +8,6 @@ import java.util.stream.Stream;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.SignOff;
 import lexicor.core.examination.AgeBand;
-import lexicor.core.planning.Precaution;
 import lexicor.core.weighing.Suspicion;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -20,7 +19,6 @@ class NamesTest {
         return Stream.of(
                 of(Suspicion.values(), Suspicion::id, Suspicion::withId),
                 of(AgeBand.values(), AgeBand::id, AgeBand::withId),
-                of(Precaution.values(), Precaution::id, Precaution::withId),
                 of(AccuracyRow.Kind.values(), AccuracyRow.Kind::id, AccuracyRow.Kind::withId),
                 of(SignOff.State.values(), SignOff.State::id, SignOff.State::withId));
     }

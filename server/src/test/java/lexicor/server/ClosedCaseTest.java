@@ -30,24 +30,32 @@ class ClosedCaseTest {
     private static final JsonMapper JSON = JsonMapper.shared();
 
     /** How something of each kind is changed so that every answer that uses it would show it. */
-    private static final Map<String, Consumer<ObjectNode>> CHANGES = Map.of(
-            "test",
-                    f -> {
-                        f.put("name", f.get("name").asString() + " (done anew)");
-                        f.put("minutes", f.get("minutes").asDouble() + 2);
-                        ((ArrayNode) f.get("contraindications")).removeAll().add("severe-osteoporosis");
-                        f.get("criteria").forEach(c -> ((ObjectNode) c)
-                                .put("label", c.get("label").asString() + " anew"));
-                    },
-            "condition",
-                    f -> f.put("name", f.get("name").asString() + " (as now called)")
-                            .put("onward", "Elsewhere."),
-            "complaint", f -> f.put("name", f.get("name").asString() + ", as now asked"),
-            "question", f -> f.put("ask", f.get("ask").asString() + ", as now asked"),
-            "warning", f -> f.put("message", "Quite another message."),
-            "ladder", f -> f.put("name", "Another ladder"),
-            "cluster", f -> f.put("name", "Another cluster"),
-            "count", f -> f.put("note", "Another habit."));
+    private static final Map<String, Consumer<ObjectNode>> CHANGES = Map.ofEntries(
+            Map.entry("test", f -> {
+                f.put("name", f.get("name").asString() + " (done anew)");
+                f.put("minutes", f.get("minutes").asDouble() + 2);
+                ((ArrayNode) f.get("contraindications")).removeAll().add("severe-osteoporosis");
+                f.get("criteria").forEach(c -> ((ObjectNode) c)
+                        .put("label", c.get("label").asString() + " anew"));
+            }),
+            Map.entry("condition", f -> f.put("name", f.get("name").asString() + " (as now called)")
+                    .put("onward", "Elsewhere.")),
+            Map.entry("complaint", f -> f.put("name", f.get("name").asString() + ", as now asked")),
+            Map.entry("question", f -> f.put("ask", f.get("ask").asString() + ", as now asked")),
+            Map.entry("warning", f -> f.put("message", "Quite another message.")),
+            Map.entry("ladder", f -> f.put("name", "Another ladder")),
+            Map.entry("cluster", f -> f.put("name", "Another cluster")),
+            Map.entry("count", f -> f.put("note", "Another habit.")),
+            Map.entry("precaution", f -> f.put("label", "Another precaution")),
+            Map.entry("definition", f -> f.put("name", "Another definition")),
+            Map.entry("provoked-family", ClosedCaseTest::another),
+            Map.entry("provoked-test", ClosedCaseTest::another),
+            Map.entry("provoked-criterion", ClosedCaseTest::another),
+            Map.entry("examined-family", ClosedCaseTest::another));
+
+    private static void another(ObjectNode entry) {
+        ((ArrayNode) entry.get("conditions")).removeAll().add("hand-fracture");
+    }
 
     @Test
     void everyAnswerAboutItIsTheSameByteForByte() {

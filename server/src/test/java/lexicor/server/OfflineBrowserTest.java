@@ -20,7 +20,7 @@ class OfflineBrowserTest extends InBrowser {
     @RegisterExtension
     static final Running LEXICOR = Running.demo();
 
-    private static final String SIDE = "Right, the one that troubles";
+    private static final String SIDE = "Right, affected side";
     private static final String TEST = "resisted-wrist-extension";
 
     /** What of the case lies in the browser's database as anybody can read it. */

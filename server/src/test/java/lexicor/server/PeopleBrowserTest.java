@@ -53,9 +53,9 @@ class PeopleBrowserTest extends InBrowser {
     void aLockedScreenKeepsTheRecordingAndTheTapsThatWait() {
         goInAs("plover");
         page.navigate(LEXICOR.url("/cases/HB-010/couch?test=resisted-wrist-extension"));
-        assertThat(pad("Right, the one that troubles", "Their pain")).isVisible();
+        assertThat(pad("Right, affected side", "Their pain")).isVisible();
         page.context().setOffline(true);
-        side("Right, the one that troubles").getByText("Their pain").click();
+        side("Right, affected side").getByText("Their pain").click();
         assertThat(page.getByText("Waiting to save, 1 tap")).isVisible();
         page.context().setOffline(false);
         assertThat(page.getByText("Waiting to save")).isHidden();
@@ -70,7 +70,7 @@ class PeopleBrowserTest extends InBrowser {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("not right");
         button(Pattern.compile("^Somebody else")).click();
         button(Pattern.compile("^plover")).click();
-        assertThat(pad("Right, the one that troubles", "Their pain")).hasAttribute("aria-pressed", "true");
+        assertThat(pad("Right, affected side", "Their pain")).hasAttribute("aria-pressed", "true");
     }
 
     @Test
@@ -112,19 +112,19 @@ class PeopleBrowserTest extends InBrowser {
     @Test
     void aReadingIsBroughtBackFromTheHistoryAndACaseIsDeletedInTwoSteps() {
         page.navigate(LEXICOR.url("/cases/HB-011/couch?test=sulcus"));
-        page.getByLabel("Gap, Right, in mm").fill("21");
+        page.getByLabel("Gap below the acromion, Right, in mm").fill("21");
         page.keyboard().press("Enter");
-        assertThat(outcomes()).containsText("gap 21 mm");
-        page.getByLabel("Gap, Right, in mm").fill("2");
+        assertThat(outcomes()).containsText("gap below the acromion: 21 mm");
+        page.getByLabel("Gap below the acromion, Right, in mm").fill("2");
         page.keyboard().press("Enter");
-        assertThat(outcomes()).containsText("gap 2 mm");
+        assertThat(outcomes()).containsText("gap below the acromion: 2 mm");
         page.navigate(LEXICOR.url("/cases/HB-011/history"));
         button("As it stood then").nth(1).click();
         assertThat(page.getByLabel("As it stood then").last()).containsText("positive");
         accessible("History of a case");
         button("Bring back what was there").first().click();
         page.navigate(LEXICOR.url("/cases/HB-011/couch?test=sulcus"));
-        assertThat(page.getByLabel("Gap, Right, in mm")).hasValue("21");
+        assertThat(page.getByLabel("Gap below the acromion, Right, in mm")).hasValue("21");
 
         page.navigate(LEXICOR.url("/cases/HB-011/ask"));
         page.getByLabel("What happened").fill("Mr Plank says it slips");

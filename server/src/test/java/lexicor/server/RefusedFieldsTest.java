@@ -80,7 +80,7 @@ class RefusedFieldsTest {
             "confidence":"medium"  | "confidence":"sure"       | confidence        | expected one of
             "counts":{"tp":12,"fn":4,"fp":3,"tn":17} | "specificity":0.5 | sensitivity | give it, or the four counts
             "counts":{"tp":12,"fn":4,"fp":3,"tn":17} | "sensitivity":0.5,"specificity":1.5 | specificity | from 0 to 1
-            "our own audit"        | ""                        | why               | 5 to 400
+            "our own audit"        | ""                        | why               | reason of at least
             """)
     void ofAFigure(String was, String is, String field, String expected) {
         long before = LEXICOR.count("select count(*) from own_figure");

@@ -42,7 +42,7 @@ class ReportTest {
         JsonNode report = compose("HB-002", "record", "");
         byte[] pdf = LEXICOR.caller().download(at("HB-002", report) + "/pdf");
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(document.getNumberOfPages()).isLessThanOrEqualTo(2);
             assertThat(document.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
             assertThat(document.getDocumentCatalog().getStructureTreeRoot().getKids())
                     .isNotEmpty();
@@ -63,8 +63,12 @@ class ReportTest {
             assertThat(text)
                     .contains(
                             "Draft, not signed off", "1. " + leading.get("name").asString())
-                    .contains("Anterior apprehension: Fear of slipping positive negative")
-                    .contains("33 % to 99 %", "overlap within a family 0.45", "not checked against their source")
+                    .contains(
+                            "Anterior apprehension Apprehension, external rotation at which fear or pain comes: 72 degrees.")
+                    .contains("Positive: fear of slipping.", "2 of 2 positive")
+                    .contains(
+                            "71 % before, 99.5 % now",
+                            "overlap within a family 0.45", "not checked against their source")
                     .contains("It does not diagnose");
         }
     }
@@ -92,7 +96,8 @@ class ReportTest {
                 String text = new String(LEXICOR.caller().download(at(code, report) + "/text?dates=false"), UTF_8);
                 assertThat(text)
                         .contains("It does not diagnose", "Case " + code)
-                        .doesNotContainPattern("\\b20\\d\\d\\b")
+                        // A year is a study's or none.
+                        .doesNotContainPattern("(?<!, )\\b20\\d\\d\\b")
                         .doesNotContain("null", "{", "diagnosed");
                 String warning = LEXICOR.get("/api/cases/" + code)
                         .body()

@@ -65,7 +65,7 @@ class SafetyTest {
                         .get(0)
                         .get("message")
                         .asString())
-                .isEqualTo("Stop. Same-day medical review.");
+                .isEqualTo("Stop. Emergency assessment today for joint infection; no injection.");
         intake.putArray("precautions").add("bad weather");
         Answer refused = LEXICOR.put(
                 "/api/cases/HB-010/intake", "{\"version\":" + saved.get("version") + ",\"intake\":" + intake + "}");

@@ -25,6 +25,10 @@ public final class Catalogue {
     private final Map<String, SignOff> signOffs;
     private final Map<String, List<String>> examines;
     private final MeasureList measures;
+    private final List<Precaution> precautions;
+    private final List<Definition> definitions;
+    private final Provokes provokes;
+    private final FingerMap fingers;
     private final Map<String, ClinicalTest> testById;
     private final Map<String, ClinicalTest> testByCriterion = new LinkedHashMap<>();
     private final Map<String, Criterion> criterionById = new LinkedHashMap<>();
@@ -45,6 +49,10 @@ public final class Catalogue {
         signOffs = Map.copyOf(content.signOffs);
         examines = Map.copyOf(content.examines);
         measures = content.measures;
+        precautions = List.copyOf(content.precautions);
+        definitions = List.copyOf(content.definitions);
+        provokes = content.provokes;
+        fingers = content.fingers;
         testById = index(tests, ClinicalTest::id);
         conditionById = index(conditions, Condition::id);
         complaintById = index(complaints, Complaint::id);
@@ -106,6 +114,28 @@ public final class Catalogue {
     /** How far the cluster has been checked against its source. */
     public SignOff signOff(Cluster cluster) {
         return signOffs.getOrDefault(cluster.fingerprint(), SignOff.NOT_YET_CHECKED);
+    }
+
+    public List<Precaution> precautions() {
+        return precautions;
+    }
+
+    public Optional<Precaution> precaution(String id) {
+        return precautions.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    /** Consensus case definitions, which move no probability (method M18). */
+    public List<Definition> definitions() {
+        return definitions;
+    }
+
+    /** Which conditions also turn tests positive. */
+    public Provokes provokes() {
+        return provokes;
+    }
+
+    public FingerMap fingers() {
+        return fingers;
     }
 
     public MeasureList measures() {

@@ -1,13 +1,11 @@
 package lexicor.core.catalogue;
 
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * A test as the catalogue describes it.
@@ -20,6 +18,7 @@ import java.util.regex.Pattern;
  * @param readings the readings it offers, for example {@code pain}
  * @param contraindications precautions under which it is not offered
  * @param after tests that have to come first
+ * @param particulars how it is recorded, read and named
  */
 public record ClinicalTest(
         String id,
@@ -43,32 +42,18 @@ public record ClinicalTest(
         List<String> watchFor,
         List<String> contraindications,
         List<String> after,
-        List<Variant> variants) {
-
-    /** A school's own way to do or read the test. */
-    public record Variant(String name, String note) {
-        private static final Pattern HOLD = Pattern.compile("(\\d+) (seconds|minutes)");
-        private static final Map<String, String> POSITIONS =
-                Map.of("Sitting", "sitting", "Standing", "standing-facing", "Lying", "supine");
-
-        /** The hold time where the variant is one, for example {@code 3 minutes}; empty for all others. */
-        public OptionalInt holdSeconds() {
-            Matcher hold = HOLD.matcher(name);
-            return hold.matches()
-                    ? OptionalInt.of(
-                            Integer.parseInt(hold.group(1)) * (hold.group(2).equals("minutes") ? 60 : 1))
-                    : OptionalInt.empty();
-        }
-
-        private Optional<String> position() {
-            return Optional.ofNullable(POSITIONS.get(name));
-        }
-    }
+        List<Variant> variants,
+        Particulars particulars) {
 
     /**
-     * The test as the school does it: held as long, and in the position, that the variant is named after. Where it differs in
-     * something else, its note says so and nothing changes here.
+     * A school's own way to do or read the test.
+     *
+     * @param position where the patient is, where that differs from the test's own
+     * @param holdSeconds how long it is held, where that differs
      */
+    public record Variant(String name, String note, Optional<String> position, OptionalInt holdSeconds) {}
+
+    /** The test as the school does it: held as long, and in the position, that its variant says. */
     public ClinicalTest done(Variant variant) {
         return new ClinicalTest(
                 id,
@@ -78,7 +63,7 @@ public record ClinicalTest(
                 kind,
                 family,
                 structures,
-                variant.position().filter(otherPositions::contains).orElse(position),
+                variant.position().orElse(position),
                 otherPositions,
                 minutes,
                 provocation,
@@ -92,18 +77,33 @@ public record ClinicalTest(
                 watchFor,
                 contraindications,
                 after,
-                variants);
+                variants,
+                particulars);
     }
 
     public Optional<Variant> variant(String name) {
         return variants.stream().filter(v -> v.name().equals(name)).findFirst();
     }
 
-    /** The landmarks or movements at which readings are taken; one empty name where there is only one set. */
+    /** The landmarks or movements at which readings are taken, in their order; one empty name where there is only one set. */
     public Set<String> places() {
-        Set<String> places = new TreeSet<>();
+        Set<String> places = new LinkedHashSet<>();
+        particulars.places().forEach(p -> places.add(p.id()));
         criteria.forEach(c -> places.add(c.at()));
         return places;
+    }
+
+    /** How a place is called: by its own words, or else by the first thing that is looked for there. */
+    public String placeLabel(String at) {
+        return particulars.places().stream()
+                .filter(p -> p.id().equals(at))
+                .map(Choice::label)
+                .findFirst()
+                .or(() -> criteria.stream()
+                        .filter(c -> !at.isEmpty() && c.at().equals(at))
+                        .map(Criterion::label)
+                        .findFirst())
+                .orElse("");
     }
 
     public Set<String> criterionIds() {
@@ -112,8 +112,10 @@ public record ClinicalTest(
         return ids;
     }
 
-    /** Whether the leaf is a mark or belongs to one of the test's readings. */
+    /** Whether the leaf is a mark, a way round a test that names some, or belongs to one of the test's readings. */
     public boolean offers(ReadingLeaf leaf) {
-        return leaf.isMark() || readings.contains(leaf.reading());
+        return leaf.isMark()
+                || readings.contains(leaf.reading())
+                || leaf == ReadingLeaf.CHEAT && !particulars.cheats().isEmpty();
     }
 }

@@ -10,6 +10,8 @@ import java.util.Map;
  * @param act probability above which it is acted on
  * @param onward the usual next step, always subject to local pathways
  * @param traumaOnly whether it is only a candidate after an injury
+ * @param properName whether its name begins with a proper name
+ * @param mustNotMiss whether bedside tests alone never put it aside (method M11)
  */
 public record Condition(
         String id,
@@ -20,4 +22,13 @@ public record Condition(
         double ruleOut,
         double act,
         String onward,
-        boolean traumaOnly) {}
+        boolean traumaOnly,
+        boolean mustNotMiss,
+        boolean properName) {
+    /** The name in the middle of a sentence. */
+    public String midSentence() {
+        return properName || name.length() < 2 || Character.isUpperCase(name.charAt(1))
+                ? name
+                : Character.toLowerCase(name.charAt(0)) + name.substring(1);
+    }
+}

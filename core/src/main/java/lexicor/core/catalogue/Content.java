@@ -19,6 +19,10 @@ public final class Content {
     public final List<CountHabit> counts = new ArrayList<>();
     public final List<HistoryItem> history = new ArrayList<>();
     public final Map<String, List<String>> examines = new LinkedHashMap<>();
+    public final List<Precaution> precautions = new ArrayList<>();
+    public final List<Definition> definitions = new ArrayList<>();
+    public Provokes provokes = Provokes.NONE;
+    public FingerMap fingers = FingerMap.NONE;
     public MeasureList measures;
     public final List<AccuracyRow> accuracy = new ArrayList<>();
     public final Map<String, SignOff> signOffs = new LinkedHashMap<>();

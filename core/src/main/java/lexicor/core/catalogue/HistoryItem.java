@@ -1,14 +1,24 @@
 package lexicor.core.catalogue;
 
 import java.util.Map;
+import java.util.OptionalInt;
 
 /**
  * Something the patient tells.
  *
  * @param finding whether the answer is a finding of its own (a member of a published cluster)
  * @param fromAgeBand whether the answer follows from the age band
+ * @param ageFrom the age in years from which it is a yes
+ * @param ageBelow the age in years below which it is a yes
  * @param notches suggested steps of suspicion by condition, from -2 to 2; a prompt, never weighed
- * @param trauma whether a yes means an injury
+ * @param injury whether a yes means that there was an injury
  */
 public record HistoryItem(
-        String id, String ask, boolean finding, boolean fromAgeBand, Map<String, Integer> notches, boolean trauma) {}
+        String id,
+        String ask,
+        boolean finding,
+        boolean fromAgeBand,
+        OptionalInt ageFrom,
+        OptionalInt ageBelow,
+        Map<String, Integer> notches,
+        boolean injury) {}

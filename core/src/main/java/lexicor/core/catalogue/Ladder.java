@@ -9,9 +9,21 @@ import java.util.stream.Stream;
 /**
  * A decision ladder: a question, then tests one at a time, each outcome leading to another rung or to an end.
  *
+ * @param startsFrom criteria of which a positive offers the ladder
  * @param answers the rung that each answer to the question leads to
+ * @param answeredBy the outcomes that give an answer
  */
-public record Ladder(String id, String name, String question, Map<String, String> answers, Map<String, Rung> rungs) {
+public record Ladder(
+        String id,
+        String name,
+        List<String> startsFrom,
+        String question,
+        Map<String, String> answers,
+        Map<String, Signs> answeredBy,
+        Map<String, Rung> rungs) {
+    /** Criteria of which one positive, or one negative, gives the answer. */
+    public record Signs(List<String> positive, List<String> negative) {}
+
     /** The conditions that its ends point at. */
     public Set<String> suspects() {
         return rungs.values().stream()

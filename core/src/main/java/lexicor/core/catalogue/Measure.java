@@ -7,7 +7,7 @@ import java.util.Optional;
  * Something that is measured on both sides.
  *
  * @param regions of the body in whose complaints it is offered
- * @param feeds the test whose readings its values are; empty where it decides no criterion
+ * @param feeds the tests whose readings its values are; empty where it decides no criterion
  * @param readings the quantities taken, in order
  * @param possible values outside are refused
  * @param usual values outside are asked about once
@@ -19,7 +19,7 @@ public record Measure(
         String name,
         MeasureGroup group,
         List<String> regions,
-        Optional<Feeds> feeds,
+        List<Feeds> feeds,
         List<ReadingLeaf> readings,
         Bounds possible,
         Bounds usual,

@@ -9,7 +9,9 @@ public enum MeasureGroup {
     /** Grip and pinch in kilograms, by trials. */
     GRIP("grip"),
     /** Angles in degrees, or the level a hand reaches. */
-    RANGE("range");
+    RANGE("range"),
+    /** What is felt on the skin, such as the distance of two points that are felt apart. */
+    SENSATION("sensation");
 
     private final String id;
 
@@ -24,6 +26,6 @@ public enum MeasureGroup {
 
     /** Whether it is tried more than once and the mean taken. */
     public boolean byTrials() {
-        return this != RANGE;
+        return this == STRENGTH || this == GRIP;
     }
 }

@@ -1,8 +1,10 @@
 package lexicor.core.catalogue;
 
 import static lexicor.core.catalogue.ReadingLeaf.Kind.CODE;
+import static lexicor.core.catalogue.ReadingLeaf.Kind.CODES;
 import static lexicor.core.catalogue.ReadingLeaf.Kind.FLAG;
 import static lexicor.core.catalogue.ReadingLeaf.Kind.QUANTITY;
+import static lexicor.core.catalogue.ReadingLeaf.Kind.TEXT;
 
 import java.util.Arrays;
 import java.util.Map;
@@ -17,7 +19,7 @@ import java.util.stream.Collectors;
 public enum ReadingLeaf {
     PAIN_PRESENT("pain.present", FLAG),
     PAIN_FAMILIAR("pain.familiar", FLAG),
-    PAIN_SITE("pain.site", CODE),
+    PAIN_SITE("pain.site", CODES),
     PAIN_SEVERITY("pain.severity", 0, 10, "of 10"),
     WEAKNESS_GRADE("weakness.grade", CODE),
     WEAKNESS_MRC("weakness.mrc", 0, 5, "of 5"),
@@ -41,11 +43,16 @@ public enum ReadingLeaf {
     DROPS("drops", FLAG),
     CANNOT_HOLD("cannotHold", FLAG),
     HOLDS_POSITION("holdsPosition", FLAG),
-    CHEAT("cheat", CODE),
+    CHEAT("cheat", CODES),
     VISIBLE("visible", FLAG),
     TENDER("tender", FLAG),
     TINGLING_PRESENT("tingling.present", FLAG),
-    TINGLING_TERRITORY("tingling.territory", CODE),
+    /** The patient's own tingling, or another one. */
+    TINGLING_FAMILIAR("tingling.familiar", FLAG),
+    /** The parts of the hand that tingle. */
+    TINGLING_FINGERS("tingling.fingers", CODES),
+    /** The nerve territories; they follow from the fingers where those are recorded. */
+    TINGLING_TERRITORY("tingling.territory", CODES),
     ONSET_SECONDS("onsetSeconds", 0, 600, "s"),
     SENSATION_REDUCED("sensationReduced", FLAG),
     THRESHOLD_MM("thresholdMm", 0, 50, "mm"),
@@ -56,6 +63,9 @@ public enum ReadingLeaf {
     DISTANCE_MM("distanceMm", 0, 1000, "mm"),
     RATIO("ratio", 0, 10, ""),
     SCORE("score", 0, 100, ""),
+    REGROWTH_NERVE("regrowth.nerve", TEXT),
+    REGROWTH_LANDMARK("regrowth.landmark", TEXT),
+    REGROWTH_LIMB_POSITION("regrowth.limbPosition", TEXT),
     /** The patient guarded or could not relax: a negative is then unreliable. */
     MARK_GUARDED("mark.guarded", FLAG),
     /** The patient got round the test with another muscle: a negative is then unreliable. */
@@ -63,13 +73,20 @@ public enum ReadingLeaf {
     /** The examiner stands by a negative in spite of a mark. */
     MARK_CONFIRMED("mark.confirmed", FLAG),
     MARK_CANNOT_TELL("mark.cannotTell", FLAG),
-    MARK_NOT_DONE("mark.notDone", FLAG);
+    MARK_NOT_DONE("mark.notDone", FLAG),
+    /** Named observations of the test, ticked for the record. */
+    MARK_SEEN("mark.seen", CODES),
+    /** What somebody wrote about the test. */
+    MARK_NOTE("mark.note", TEXT);
 
     /** What a leaf holds. */
     public enum Kind {
         FLAG,
         CODE,
-        QUANTITY
+        /** Several codes at once. */
+        CODES,
+        QUANTITY,
+        TEXT
     }
 
     private static final Map<String, ReadingLeaf> BY_NAME =

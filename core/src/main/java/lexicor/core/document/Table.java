@@ -5,6 +5,8 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -66,12 +68,11 @@ public final class Table {
                     lines.add(new Line(file, columns, record));
                 } else if (!record.toList().equals(columns)) {
                     throw new InvalidDocumentException(
-                            new Problem(file, "line 1", "expected the columns " + String.join(",", columns)));
+                            new Problem(file, "line 1", difference(record.toList(), columns)));
                 }
             }
             if (parser.getRecordNumber() == 0) {
-                throw new InvalidDocumentException(
-                        new Problem(file, "line 1", "expected the columns " + String.join(",", columns)));
+                throw new InvalidDocumentException(new Problem(file, "line 1", difference(List.of(), columns)));
             }
         } catch (IOException | UncheckedIOException e) {
             throw new InvalidDocumentException(new Problem(
@@ -80,6 +81,32 @@ public final class Table {
                     "not valid CSV: a quoted text is not closed, or goes on after it"));
         }
         return lines;
+    }
+
+    /** What is wrong with the first line: the separator, a column that is missing or not known, or the order. */
+    private static String difference(List<String> found, List<String> columns) {
+        String expected = "expected the columns " + String.join(",", columns);
+        if (found.size() == 1) {
+            for (String separator : List.of(";", "\t", "|")) {
+                if (found.get(0).contains(separator)) {
+                    return "the columns are separated by "
+                            + (separator.equals("\t") ? "tabs" : "\"" + separator + "\"")
+                            + "; save the table with commas (" + expected + ")";
+                }
+            }
+        }
+        List<String> missing = new ArrayList<>(columns);
+        missing.removeAll(found);
+        List<String> unknown = new ArrayList<>(found);
+        unknown.removeAll(columns);
+        String wrong = Stream.of(named("missing", missing), named("not known", unknown))
+                .filter(s -> !s.isEmpty())
+                .collect(Collectors.joining("; "));
+        return wrong.isEmpty() ? expected + " in this order" : wrong + "; " + expected;
+    }
+
+    private static String named(String what, List<String> columns) {
+        return columns.isEmpty() ? "" : what + ": " + String.join(", ", columns);
     }
 
     public static String write(List<String> columns, List<List<String>> rows) {

@@ -36,6 +36,11 @@ public enum AgeBand {
         return label;
     }
 
+    /** Whether nobody in the band has reached this age in years. */
+    boolean allBelow(int years) {
+        return ordinal() + 1 < values().length && values()[ordinal() + 1].youngest <= years;
+    }
+
     /** Whether everybody in the band has reached this age in years. */
     boolean allAtLeast(int years) {
         return youngest >= years;

@@ -3,124 +3,226 @@ package lexicor.core.examination;
 import static lexicor.core.catalogue.ReadingLeaf.*;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.Rule;
 import lexicor.core.catalogue.Rule.Comparison;
+import lexicor.core.catalogue.Rule.Operator;
 
 /**
- * Judges one criterion from what was recorded (method M3): positive, negative or unclear, with the reason.
+ * Judges the criteria of a test from what was recorded (method M3, M19): positive, negative or unclear, with the reason.
  *
  * <ul>
  *   <li>A negative recorded with a cheat, guarding or inability to relax is unclear unless the examiner confirms it.
  *   <li>A looseness that is the same on the other side is unclear: it may be how this patient is built.
- *   <li>Only the familiar pain counts where the criterion asks for it; an arc of another pain is no painful arc.
+ *   <li>What was not recorded and is not a sign is not known; the outcome is unclear and names it.
  * </ul>
  */
 public final class CriterionEvaluator {
-    private static final Set<ReadingLeaf> LOOSENESS =
-            EnumSet.of(LAXITY_END_POINT, LAXITY_SIDE_DIFFERENCE, TRANSLATION_PERCENT, GAP_MM, VISIBLE);
-    private static final Set<String> LOOSENESS_FAMILIES = Set.of("inferior-laxity", "translation");
+    private static final Set<ReadingLeaf> LAXITY = EnumSet.of(LAXITY_END_POINT, LAXITY_SIDE_DIFFERENCE);
+    private static final Set<ReadingLeaf> LOOSENESS = EnumSet.of(
+            LAXITY_END_POINT, LAXITY_SIDE_DIFFERENCE, TRANSLATION_PERCENT, GAP_MM, VISIBLE, RANGE_PASSIVE_DEG, CLUNK);
+    private static final int MOST_MISSING = 3;
 
-    private CriterionEvaluator() {}
+    private final Catalogue catalogue;
+    private final Readings readings;
 
-    /** Judges the criterion on one side, with the other side as baseline. */
-    public static Finding evaluate(ClinicalTest test, Criterion criterion, Readings readings, Side side) {
-        Place place = new Place(test.id(), criterion.at(), side);
-        SideReadings own = readings.at(place);
-        SideReadings other = readings.at(place.otherSide());
-        if (own.isFlag(MARK_NOT_DONE, true)) {
-            return finding(criterion, Outcome.NOT_DONE, "not done");
-        }
-        if (own.isFlag(MARK_CANNOT_TELL, true)) {
-            return finding(criterion, Outcome.UNCLEAR, "could not tell");
-        }
-        return switch (new RuleEvaluator(own, other).evaluate(criterion.positiveWhen())) {
-            case HOLDS -> positive(test, criterion, own, other);
-            case FAILS -> negative(criterion, own, other);
-            case UNKNOWN -> unknown(criterion, own, other);
-        };
+    /**
+     * @param readings of both sides
+     */
+    public CriterionEvaluator(Catalogue catalogue, Readings readings) {
+        this.catalogue = catalogue;
+        this.readings = readings;
     }
 
-    private static Finding positive(ClinicalTest test, Criterion criterion, SideReadings own, SideReadings other) {
-        List<Comparison> held = decisive(criterion, own, other, Truth.HOLDS);
-        boolean onlyLooseness = held.stream().allMatch(c -> isLooseness(test, c.leaf()));
-        if (onlyLooseness && new RuleEvaluator(other, own).evaluate(criterion.positiveWhen()) == Truth.HOLDS) {
-            return finding(criterion, Outcome.UNCLEAR, "as loose on the other side: counted as unclear");
+    /**
+     * Judges every criterion of the test on one side, with the other side as baseline. Nothing that was recorded is without a
+     * trace: where no criterion takes notice of what stands at a place, those of the place are unclear.
+     */
+    public List<Finding> evaluate(ClinicalTest test, Side side) {
+        List<Finding> found = new ArrayList<>();
+        for (Criterion criterion : test.criteria()) {
+            found.add(new OneCriterion(test, criterion, side).finding());
         }
-        return finding(criterion, Outcome.POSITIVE, Wording.describe(criterion, held, own));
-    }
-
-    private static Finding negative(Criterion criterion, SideReadings own, SideReadings other) {
-        Optional<String> spoiled = spoiledBy(criterion, own);
-        if (spoiled.isPresent() && !own.isFlag(MARK_CONFIRMED, true)) {
-            return finding(criterion, Outcome.UNCLEAR, "negative, but " + spoiled.get() + ": counted as unclear");
+        for (String at : test.places()) {
+            SideReadings own = readings.at(new Place(test.id(), at, side));
+            if (own.isBegun() && !own.isFlag(MARK_NOT_DONE, true)) {
+                traced(test, at, side, found);
+            }
         }
-        String reason = Wording.describe(criterion, decisive(criterion, own, other, Truth.FAILS), own);
-        return finding(
-                criterion,
-                Outcome.NEGATIVE,
-                spoiled.map(s -> reason + " (confirmed, although " + s + ")").orElse(reason));
+        return List.copyOf(found);
     }
 
-    private static Finding unknown(Criterion criterion, SideReadings own, SideReadings other) {
-        boolean begun = criterion.positiveWhen().comparisons().anyMatch(c -> own.has(c.leaf()));
-        RuleEvaluator evaluator = new RuleEvaluator(own, other);
-        String missing = criterion
-                .positiveWhen()
-                .comparisons()
-                .filter(c -> evaluator.compare(c) == Truth.UNKNOWN)
-                .min(Comparator.comparing(c -> !own.has(c.leaf())))
-                .map(c -> own.has(c.leaf())
-                        ? "the other side is not measured yet"
-                        : Wording.name(c.leaf()) + " not recorded")
-                .orElse("not recorded");
-        return finding(criterion, begun ? Outcome.UNCLEAR : Outcome.NOT_DONE, missing);
-    }
-
-    private static Optional<String> spoiledBy(Criterion criterion, SideReadings own) {
-        if (own.isFlag(MARK_GUARDED, true)) {
-            return Optional.of("the patient guarded or could not relax");
+    private void traced(ClinicalTest test, String at, Side side, List<Finding> found) {
+        List<Integer> here = new ArrayList<>();
+        for (int i = 0; i < found.size(); i++) {
+            if (test.criteria().get(i).at().equals(at)) {
+                here.add(i);
+            }
         }
-        if (own.isFlag(MARK_CHEATED, true)) {
-            return Optional.of("the patient got round it with another muscle");
-        }
-        boolean isTheSign = criterion.positiveWhen().comparisons().anyMatch(c -> c.leaf() == CHEAT);
-        return own.code(CHEAT).filter(c -> !isTheSign && !c.equals("none")).map(Wording::code);
-    }
-
-    /** The comparisons that made the rule hold or fail; below a not, those that came out the other way. */
-    private static List<Comparison> decisive(Criterion criterion, SideReadings own, SideReadings other, Truth truth) {
-        List<Comparison> found = new ArrayList<>();
-        collectDecisive(criterion.positiveWhen(), new RuleEvaluator(own, other), truth, found);
-        return found;
-    }
-
-    private static void collectDecisive(Rule rule, RuleEvaluator evaluator, Truth truth, List<Comparison> found) {
-        if (rule instanceof Rule.AllOf all) {
-            all.rules().forEach(r -> collectDecisive(r, evaluator, truth, found));
-        } else if (rule instanceof Rule.AnyOf any) {
-            any.rules().forEach(r -> collectDecisive(r, evaluator, truth, found));
-        } else if (rule instanceof Rule.Not not) {
-            collectDecisive(not.rule(), evaluator, truth.not(), found);
-        } else if (evaluator.compare((Comparison) rule) == truth) {
-            found.add((Comparison) rule);
+        if (here.stream().noneMatch(i -> found.get(i).isDone())) {
+            here.forEach(
+                    i -> found.set(i, new OneCriterion(test, test.criteria().get(i), side).unclear()));
         }
     }
 
-    private static boolean isLooseness(ClinicalTest test, ReadingLeaf leaf) {
-        return leaf == LAXITY_END_POINT
-                || leaf == LAXITY_SIDE_DIFFERENCE
-                || LOOSENESS_FAMILIES.contains(test.family()) && LOOSENESS.contains(leaf);
+    /** Judges one criterion of the test on one side. */
+    public Finding evaluate(ClinicalTest test, Criterion criterion, Side side) {
+        return evaluate(test, side).get(test.criteria().indexOf(criterion));
     }
 
-    private static Finding finding(Criterion criterion, Outcome outcome, String reason) {
-        return new Finding(criterion.id(), outcome, reason);
+    private final class OneCriterion {
+        private final ClinicalTest test;
+        private final Criterion criterion;
+        private final Bedside bedside;
+        private final RuleEvaluator evaluator;
+        private final TestWording wording;
+
+        OneCriterion(ClinicalTest test, Criterion criterion, Side side) {
+            this.test = test;
+            this.criterion = criterion;
+            bedside = Bedside.at(test, criterion.at(), readings, side);
+            evaluator = new RuleEvaluator(bedside);
+            wording = TestWording.of(test, catalogue);
+        }
+
+        Finding finding() {
+            if (bedside.own.isFlag(MARK_NOT_DONE, true)) {
+                return finding(Outcome.NOT_DONE, "not done");
+            }
+            if (bedside.own.isFlag(MARK_CANNOT_TELL, true)) {
+                return finding(Outcome.UNCLEAR, "could not tell");
+            }
+            return switch (evaluator.evaluate(criterion.positiveWhen())) {
+                case HOLDS -> positive();
+                case FAILS -> negative();
+                case UNKNOWN -> isBegun() ? unclear() : finding(Outcome.NOT_DONE, missing());
+            };
+        }
+
+        Finding unclear() {
+            return finding(Outcome.UNCLEAR, missing());
+        }
+
+        private boolean isBegun() {
+            return bedside.own.isObserved()
+                    || bedside.own.has(RELIEF)
+                    || comparisons().anyMatch(c -> bedside.own.has(c.leaf()));
+        }
+
+        private Stream<Comparison> comparisons() {
+            return criterion.positiveWhen().comparisons();
+        }
+
+        private Finding positive() {
+            List<Comparison> held = decisive(Truth.HOLDS);
+            if (!criterion.evenOnBothSides() && isLoosenessAlone(held) && isSameOnOtherSide()) {
+                return finding(Outcome.UNCLEAR, "as loose on the other side: may be how the patient is built");
+            }
+            return finding(Outcome.POSITIVE, wording.reason(criterion, held, bedside));
+        }
+
+        private boolean isLoosenessAlone(List<Comparison> held) {
+            Set<ReadingLeaf> loose = test.particulars().looseness() ? LOOSENESS : LAXITY;
+            return held.stream()
+                    .filter(c -> !(c.operator() instanceof Operator.Is is && !is.expected()))
+                    .allMatch(c -> loose.contains(c.leaf()));
+        }
+
+        private boolean isSameOnOtherSide() {
+            Optional<Double> own = bedside.own.quantity(GAP_MM);
+            Optional<Double> other = bedside.other.quantity(GAP_MM);
+            boolean differs = own.isPresent()
+                    && other.isPresent()
+                    && own.get() - other.get() >= test.particulars().differenceMm();
+            return !differs
+                    && new RuleEvaluator(bedside.fromOtherSide()).evaluate(criterion.positiveWhen()) == Truth.HOLDS;
+        }
+
+        private Finding negative() {
+            Optional<String> spoiled = spoiledBy();
+            if (spoiled.isPresent() && !bedside.own.isFlag(MARK_CONFIRMED, true)) {
+                return finding(Outcome.UNCLEAR, "negative, but " + spoiled.get() + ": counted as unclear");
+            }
+            String reason = wording.reason(criterion, decisive(Truth.FAILS), bedside);
+            return finding(
+                    Outcome.NEGATIVE,
+                    spoiled.map(s -> reason + " (confirmed, although " + s + ")")
+                            .orElse(reason));
+        }
+
+        private Optional<String> spoiledBy() {
+            if (bedside.own.isFlag(MARK_GUARDED, true)) {
+                return Optional.of("the patient guarded or could not relax");
+            }
+            if (bedside.own.isFlag(MARK_CHEATED, true)) {
+                return Optional.of("the patient got round it with another muscle");
+            }
+            Set<String> signs = new java.util.HashSet<>();
+            comparisons()
+                    .filter(c -> c.leaf() == CHEAT && c.operator() instanceof Operator.In)
+                    .forEach(c -> signs.addAll(((Operator.In) c.operator()).codes()));
+            return bedside.own.codes(CHEAT).stream()
+                    .filter(c -> !signs.contains(c))
+                    .map(c -> wording.name(CHEAT, c))
+                    .reduce((a, b) -> a + ", " + b);
+        }
+
+        private String missing() {
+            if (bedside.isReliefOfNothing() && comparisons().anyMatch(c -> c.leaf() == RELIEF)) {
+                return "eased, but what eased was recorded nowhere";
+            }
+            String asked = String.join(
+                    ", ",
+                    evaluator.open(criterion.positiveWhen()).stream()
+                            .sorted(java.util.Comparator.comparing(c -> !bedside.own.has(c.leaf())))
+                            .map(this::missing)
+                            .distinct()
+                            .limit(MOST_MISSING)
+                            .toList());
+            return asked.isEmpty() ? "not recorded" : asked.replace("?, ", "? ");
+        }
+
+        private String missing(Comparison c) {
+            if (bedside.isPainUnknownForFear(c.leaf())) {
+                return "stopped by fear, so pain is not known";
+            }
+            if (!bedside.own.has(c.leaf())) {
+                return TestWording.missing(c.leaf());
+            }
+            return bedside.lacksBaseline(c.leaf())
+                    ? "both sides are troubled: the other side is no baseline"
+                    : "the other side is not measured yet";
+        }
+
+        /** The comparisons that made the rule hold or fail; below a not, those that came out the other way. */
+        private List<Comparison> decisive(Truth truth) {
+            List<Comparison> found = new ArrayList<>();
+            collectDecisive(criterion.positiveWhen(), truth, found);
+            return found;
+        }
+
+        private void collectDecisive(Rule rule, Truth truth, List<Comparison> found) {
+            if (rule instanceof Rule.AllOf all) {
+                all.rules().forEach(r -> collectDecisive(r, truth, found));
+            } else if (rule instanceof Rule.AnyOf any) {
+                any.rules().forEach(r -> collectDecisive(r, truth, found));
+            } else if (rule instanceof Rule.Not not) {
+                collectDecisive(not.rule(), truth.not(), found);
+            } else if (evaluator.compare((Comparison) rule) == truth) {
+                found.add((Comparison) rule);
+            }
+        }
+
+        private Finding finding(Outcome outcome, String reason) {
+            return new Finding(criterion.id(), outcome, reason);
+        }
     }
 }

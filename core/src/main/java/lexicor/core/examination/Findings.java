@@ -2,6 +2,7 @@ package lexicor.core.examination;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,14 +14,12 @@ import lexicor.core.catalogue.HistoryItem;
 
 /** The findings of one examination in the catalogue's order, history first. Immutable. */
 public final class Findings {
-    /** The packs name the item; the years are in its wording alone. */
-    private static final Map<String, Integer> YOUNGEST_BY_ITEM =
-            Map.of("history/age-65-or-over", 65, "history/age-over-45", 46);
-
     private final List<Finding> all;
+    private final Map<String, Boolean> told;
 
-    private Findings(List<Finding> all) {
+    private Findings(List<Finding> all, Map<String, Boolean> told) {
         this.all = List.copyOf(all);
+        this.told = Map.copyOf(told);
     }
 
     /**
@@ -36,27 +35,39 @@ public final class Findings {
             Optional<AgeBand> age,
             Map<String, Boolean> answers) {
         List<Finding> found = new ArrayList<>();
+        Map<String, Boolean> told = new HashMap<>();
         for (HistoryItem item : catalogue.history()) {
-            if (item.finding()) {
-                answer(item, age, answers)
-                        .ifPresent(yes -> found.add(
-                                new Finding(item.id(), yes ? Outcome.POSITIVE : Outcome.NEGATIVE, yes ? "yes" : "no")));
-            }
+            answer(item, age, answers).ifPresent(yes -> {
+                told.put(item.id(), yes);
+                if (item.finding()) {
+                    found.add(new Finding(item.id(), yes ? Outcome.POSITIVE : Outcome.NEGATIVE, yes ? "yes" : "no"));
+                }
+            });
         }
+        CriterionEvaluator evaluator = new CriterionEvaluator(catalogue, readings);
         Collection<String> begun = readings.tests();
         for (ClinicalTest test : catalogue.tests()) {
             if (begun.contains(test.id())) {
-                test.criteria().forEach(c -> found.add(CriterionEvaluator.evaluate(test, c, readings, involved)));
+                found.addAll(evaluator.evaluate(test, involved));
             }
         }
-        return new Findings(found);
+        return new Findings(found, told);
+    }
+
+    /** What the patient tells, as answered or as the age band answers it; empty where it is not known. */
+    public Optional<Boolean> answerTo(String historyItem) {
+        return Optional.ofNullable(told.get(historyItem));
     }
 
     private static Optional<Boolean> answer(HistoryItem item, Optional<AgeBand> age, Map<String, Boolean> answers) {
         if (!item.fromAgeBand()) {
             return Optional.ofNullable(answers.get(item.id()));
         }
-        return Optional.ofNullable(YOUNGEST_BY_ITEM.get(item.id())).flatMap(years -> age.map(b -> b.allAtLeast(years)));
+        return age.flatMap(band -> item.ageFrom().isPresent()
+                ? Optional.of(band.allAtLeast(item.ageFrom().getAsInt()))
+                : item.ageBelow().isPresent()
+                        ? Optional.of(band.allBelow(item.ageBelow().getAsInt()))
+                        : Optional.empty());
     }
 
     /** The same with one criterion as if it had come out otherwise; not done leaves it out. */
@@ -67,7 +78,7 @@ public final class Findings {
         if (!changed.contains(supposed)) {
             changed.add(supposed);
         }
-        return new Findings(changed);
+        return new Findings(changed, told);
     }
 
     public List<Finding> all() {

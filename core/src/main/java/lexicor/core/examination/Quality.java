@@ -14,7 +14,6 @@ import lexicor.core.catalogue.ReadingLeaf;
 final class Quality {
     private static final List<Set<ReadingLeaf>> ALTERNATIVES = List.of(
             EnumSet.of(WEAKNESS_GRADE, WEAKNESS_MRC, FORCE_N, CANNOT_HOLD),
-            EnumSet.of(LAXITY_SIDE_DIFFERENCE, LAXITY_END_POINT),
             EnumSet.of(VISIBLE, GAP_MM),
             EnumSet.of(SPINAL_LEVEL, GAP_MM),
             EnumSet.of(HOLDS_POSITION, LAG_DEGREES));

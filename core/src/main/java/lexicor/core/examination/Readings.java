@@ -12,8 +12,20 @@ import lexicor.core.catalogue.ReadingLeaf;
 public final class Readings {
     private final Map<Place, SideReadings> byPlace;
 
-    private Readings(Map<Place, SideReadings> byPlace) {
+    private final boolean bothSidesTrouble;
+
+    private Readings(Map<Place, SideReadings> byPlace, boolean bothSidesTrouble) {
         this.byPlace = byPlace;
+        this.bothSidesTrouble = bothSidesTrouble;
+    }
+
+    /** The same of a patient whose other side is troubled too, so that it is no baseline; or not. */
+    public Readings ofBothSides(boolean trouble) {
+        return new Readings(byPlace, trouble);
+    }
+
+    boolean bothSidesTrouble() {
+        return bothSidesTrouble;
     }
 
     /** Plays the taps in order. */
@@ -30,7 +42,7 @@ public final class Readings {
                 result.put(place, new SideReadings(at));
             }
         });
-        return new Readings(result);
+        return new Readings(result, false);
     }
 
     /** What is recorded at a place; nothing at all is an empty set of readings. */

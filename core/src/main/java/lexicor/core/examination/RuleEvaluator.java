@@ -1,48 +1,39 @@
 package lexicor.core.examination;
 
+import static lexicor.core.catalogue.ReadingLeaf.*;
+
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.ReadingLeaf.Kind;
 import lexicor.core.catalogue.Rule;
 import lexicor.core.catalogue.Rule.Comparison;
 import lexicor.core.catalogue.Rule.Operator;
 import lexicor.core.examination.ReadingValue.Code;
+import lexicor.core.examination.ReadingValue.Codes;
 import lexicor.core.examination.ReadingValue.Flag;
 import lexicor.core.examination.ReadingValue.Quantity;
 
 /**
- * Holds a rule against the readings of one side, with the other side as baseline.
- *
- * <p>A missing number is never positive and leaves the rule unknown. A sign that was not tapped counts as not seen once
- * any sign of that place was. What follows from another reading is not asked for twice: without pain there is neither a
- * familiar pain nor a painful arc, without tingling no onset.
+ * Holds a rule against what was recorded (method M19), three-valued. A sign that was not tapped counts as not seen once any
+ * sign of that place was; a quality or a number that was not recorded is not known. What follows from another reading is not
+ * asked for twice: without pain there is neither a familiar pain nor a painful arc, without tingling no onset.
  */
 final class RuleEvaluator {
-    private final SideReadings own;
-    private final SideReadings other;
+    private final Bedside bedside;
 
-    RuleEvaluator(SideReadings own, SideReadings other) {
-        this.own = own;
-        this.other = other;
+    RuleEvaluator(Bedside bedside) {
+        this.bedside = bedside;
     }
 
     Truth evaluate(Rule rule) {
         if (rule instanceof Rule.AllOf all) {
-            return all(all.rules().stream().map(this::evaluate).toList());
+            return Truth.all(all.rules().stream().map(this::evaluate).toList());
         }
         if (rule instanceof Rule.AnyOf any) {
             return any(any);
         }
         return rule instanceof Rule.Not not ? evaluate(not.rule()).not() : compare((Comparison) rule);
-    }
-
-    private static Truth all(List<Truth> parts) {
-        if (parts.contains(Truth.FAILS)) {
-            return Truth.FAILS;
-        }
-        return parts.contains(Truth.UNKNOWN) ? Truth.UNKNOWN : Truth.HOLDS;
     }
 
     private Truth any(Rule.AnyOf any) {
@@ -54,29 +45,48 @@ final class RuleEvaluator {
             }
             parts.add(truth);
         }
-        if (parts.contains(Truth.HOLDS)) {
-            return Truth.HOLDS;
-        }
-        return parts.isEmpty() || parts.contains(Truth.UNKNOWN) ? Truth.UNKNOWN : Truth.FAILS;
+        return parts.isEmpty() ? Truth.UNKNOWN : Truth.any(parts);
     }
 
     private boolean isAnsweredOtherwise(Rule part, Rule.AnyOf any) {
         return part instanceof Comparison missing
-                && value(missing.leaf()).isEmpty()
+                && bedside.value(missing.leaf()).isEmpty()
                 && any.rules().stream()
                         .anyMatch(r -> r instanceof Comparison c
                                 && Quality.sameQuality(c.leaf(), missing.leaf())
                                 && evaluate(c) == Truth.FAILS);
     }
 
+    /** The comparisons that keep the rule from being settled, in the order written. */
+    List<Comparison> open(Rule rule) {
+        if (evaluate(rule) != Truth.UNKNOWN) {
+            return List.of();
+        }
+        if (rule instanceof Rule.AllOf all) {
+            return all.rules().stream().flatMap(r -> open(r).stream()).toList();
+        }
+        if (rule instanceof Rule.AnyOf any) {
+            return any.rules().stream()
+                    .filter(r -> !isAnsweredOtherwise(r, any))
+                    .flatMap(r -> open(r).stream())
+                    .toList();
+        }
+        return rule instanceof Rule.Not not ? open(not.rule()) : List.of((Comparison) rule);
+    }
+
     Truth compare(Comparison comparison) {
         ReadingLeaf leaf = comparison.leaf();
-        if (ruledOutBy(leaf, own).isPresent()) {
+        if (bedside.ruledOutBy(leaf).isPresent()) {
             return leaf.kind() == Kind.FLAG && comparison.operator() instanceof Operator.Is is
                     ? Truth.of(!is.expected())
                     : Truth.FAILS;
         }
-        return value(leaf).map(v -> compare(leaf, v, comparison.operator())).orElse(Truth.UNKNOWN);
+        if (leaf == RELIEF && bedside.isReliefOfNothing()) {
+            return Truth.UNKNOWN;
+        }
+        return bedside.value(leaf)
+                .map(v -> compare(leaf, v, comparison.operator()))
+                .orElse(Truth.UNKNOWN);
     }
 
     private Truth compare(ReadingLeaf leaf, ReadingValue value, Operator operator) {
@@ -84,10 +94,10 @@ final class RuleEvaluator {
             return Truth.of(((Flag) value).value() == is.expected());
         }
         if (operator instanceof Operator.IsCode is) {
-            return Truth.of(((Code) value).value().equals(is.code()));
+            return Truth.of(codes(value).contains(is.code()));
         }
         if (operator instanceof Operator.In in) {
-            return Truth.of(in.codes().contains(((Code) value).value()));
+            return Truth.of(codes(value).stream().anyMatch(in.codes()::contains));
         }
         double x = ((Quantity) value).value();
         if (operator instanceof Operator.AtLeast least) {
@@ -99,9 +109,13 @@ final class RuleEvaluator {
         if (operator instanceof Operator.Between between) {
             return Truth.of(x >= between.low() && x <= between.high());
         }
-        return other.get(leaf)
-                .map(v -> againstOtherSide(x, ((Quantity) v).value(), operator))
+        return bedside.baseline(leaf)
+                .map(baseline -> againstOtherSide(x, baseline, operator))
                 .orElse(Truth.UNKNOWN);
+    }
+
+    private static List<String> codes(ReadingValue value) {
+        return value instanceof Codes codes ? codes.values() : List.of(((Code) value).value());
     }
 
     private static Truth againstOtherSide(double x, double baseline, Operator operator) {
@@ -110,28 +124,5 @@ final class RuleEvaluator {
         }
         double percent = ((Operator.LessThanOtherSideByPercent) operator).percent();
         return baseline <= 0 ? Truth.UNKNOWN : Truth.of(x <= baseline * (1 - percent / 100));
-    }
-
-    /** The reading that rules another one out: without pain no familiar pain, without the familiar pain no painful arc. */
-    static Optional<ReadingLeaf> ruledOutBy(ReadingLeaf leaf, SideReadings own) {
-        List<ReadingLeaf> causes =
-                switch (leaf) {
-                    case PAIN_FAMILIAR, PAIN_SITE, PAIN_SEVERITY -> List.of(ReadingLeaf.PAIN_PRESENT);
-                    case ARC_START_DEG, ARC_WORST_DEG, ARC_END_DEG ->
-                        List.of(ReadingLeaf.PAIN_PRESENT, ReadingLeaf.PAIN_FAMILIAR);
-                    case CLICK_PAINFUL -> List.of(ReadingLeaf.CLICK_PRESENT);
-                    case TINGLING_TERRITORY, ONSET_SECONDS -> List.of(ReadingLeaf.TINGLING_PRESENT);
-                    default -> List.of();
-                };
-        return causes.stream().filter(c -> own.isFlag(c, false)).findFirst();
-    }
-
-    /** The value recorded, or assumed because a sign nobody tapped was not seen. */
-    private Optional<ReadingValue> value(ReadingLeaf leaf) {
-        Optional<ReadingValue> recorded = own.get(leaf);
-        if (recorded.isPresent() || !own.isObserved()) {
-            return recorded;
-        }
-        return Normal.valueOf(leaf).filter(v -> leaf.kind() != Kind.QUANTITY);
     }
 }

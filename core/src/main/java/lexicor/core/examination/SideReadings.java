@@ -1,12 +1,14 @@
 package lexicor.core.examination;
 
 import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import lexicor.core.catalogue.ReadingLeaf;
-import lexicor.core.catalogue.ReadingLeaf.Kind;
 import lexicor.core.examination.ReadingValue.Code;
+import lexicor.core.examination.ReadingValue.Codes;
 import lexicor.core.examination.ReadingValue.Flag;
+import lexicor.core.examination.ReadingValue.Text;
 
 /** What is recorded at one place on one side. Immutable. */
 public final class SideReadings {
@@ -45,15 +47,28 @@ public final class SideReadings {
         return leaves.get(leaf) instanceof Code code ? Optional.of(code.value()) : Optional.empty();
     }
 
+    /** Several codes; empty where none was recorded. */
+    public List<String> codes(ReadingLeaf leaf) {
+        return leaves.get(leaf) instanceof Codes codes ? codes.values() : List.of();
+    }
+
+    /** What somebody wrote; empty where nothing is. */
+    public Optional<String> text(ReadingLeaf leaf) {
+        return leaves.get(leaf) instanceof Text text ? Optional.of(text.value()) : Optional.empty();
+    }
+
     boolean has(ReadingLeaf leaf) {
         return leaves.containsKey(leaf);
     }
 
-    /**
-     * Whether a sign or symptom was noted. From then on, signs of the same test that were not tapped count as not seen;
-     * measured numbers are never assumed.
-     */
+    /** Whether a sign was noted. From then on, signs of the same place that were not tapped count as not seen (method M19). */
     boolean isObserved() {
-        return leaves.keySet().stream().anyMatch(l -> !l.isMark() && l.kind() != Kind.QUANTITY);
+        return leaves.keySet().stream().anyMatch(Signs::tells);
+    }
+
+    /** Whether anything was recorded that is more than a note. */
+    boolean isBegun() {
+        return leaves.keySet().stream()
+                .anyMatch(l -> !l.isMark() || l == ReadingLeaf.MARK_GUARDED || l == ReadingLeaf.MARK_CHEATED);
     }
 }

@@ -1,23 +1,24 @@
 package lexicor.core.examination;
 
+import static lexicor.core.catalogue.ReadingLeaf.*;
+
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
-import lexicor.core.catalogue.Criterion;
+import java.util.Optional;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.ReadingLeaf.Kind;
-import lexicor.core.catalogue.Rule.Comparison;
-import lexicor.core.examination.ReadingValue.Code;
-import lexicor.core.examination.ReadingValue.Flag;
-import lexicor.core.examination.ReadingValue.Quantity;
 
-/** Readings in plain words. */
+/** Readings in plain words, where a test has no words of its own for them. */
 public final class Wording {
-    private record Words(String name, String whenTrue, String whenFalse) {}
+    /**
+     * @param name what the reading is of
+     * @param whenTrue what is so where it is there
+     * @param whenFalse what is so where it is not
+     * @param missing what is asked where it was not recorded
+     */
+    record Words(String name, String whenTrue, String whenFalse, String missing) {}
 
     private static final Map<ReadingLeaf, Words> WORDS = new EnumMap<>(ReadingLeaf.class);
     private static final Map<String, String> CODES = Map.ofEntries(
@@ -33,70 +34,87 @@ public final class Wording {
             Map.entry("firm", "a firm end point"));
 
     static {
-        word(ReadingLeaf.PAIN_PRESENT, "pain", "pain", "no pain");
-        word(ReadingLeaf.PAIN_FAMILIAR, "pain", "the familiar pain", "no familiar pain");
-        word(ReadingLeaf.APPREHENSION, "fear of slipping", "fears it slipping", "no fear");
-        word(ReadingLeaf.RELIEF, "relief", "eased", "not eased");
-        word(ReadingLeaf.CLICK_PRESENT, "click", "a click", "no click");
-        word(ReadingLeaf.CLICK_PAINFUL, "click", "a painful click", "no painful click");
-        word(ReadingLeaf.CLUNK, "clunk", "a clunk", "no clunk");
-        word(ReadingLeaf.CREPITUS, "grating", "grating", "no grating");
-        word(
-                ReadingLeaf.LAXITY_SIDE_DIFFERENCE,
-                "looseness",
-                "looser than the other side",
-                "no looser than the other side");
-        word(ReadingLeaf.DROPS, "drop", "drops", "does not drop");
-        word(ReadingLeaf.CANNOT_HOLD, "hold", "cannot hold it", "holds it");
-        word(ReadingLeaf.HOLDS_POSITION, "hold", "holds the position", "does not hold the position");
-        word(ReadingLeaf.VISIBLE, "sign", "seen", "not seen");
-        word(ReadingLeaf.TENDER, "tenderness", "tender", "not tender");
-        word(ReadingLeaf.TINGLING_PRESENT, "tingling", "tingling", "no tingling");
-        word(ReadingLeaf.SENSATION_REDUCED, "sensation", "feels less", "feels the same");
-        name(ReadingLeaf.PAIN_SITE, "place of pain");
-        name(ReadingLeaf.WEAKNESS_GRADE, "strength");
-        name(ReadingLeaf.WEAKNESS_MRC, "strength grade");
-        name(ReadingLeaf.FORCE_N, "force");
-        name(ReadingLeaf.GRIP_KG, "grip");
-        name(ReadingLeaf.LAXITY_END_POINT, "end point");
-        name(ReadingLeaf.TRANSLATION_PERCENT, "glide");
-        name(ReadingLeaf.GAP_MM, "gap");
-        name(ReadingLeaf.LAG_DEGREES, "lag");
-        name(ReadingLeaf.ARC_START_DEG, "start of pain");
-        name(ReadingLeaf.ARC_WORST_DEG, "worst pain");
-        name(ReadingLeaf.ARC_END_DEG, "end of pain");
-        name(ReadingLeaf.RANGE_ACTIVE_DEG, "active range");
-        name(ReadingLeaf.RANGE_PASSIVE_DEG, "passive range");
-        name(ReadingLeaf.SPINAL_LEVEL, "level of the thumb");
-        name(ReadingLeaf.CHEAT, "cheat");
-        name(ReadingLeaf.TINGLING_TERRITORY, "which fingers tingle");
-        name(ReadingLeaf.ONSET_SECONDS, "onset");
-        name(ReadingLeaf.THRESHOLD_MM, "threshold");
-        name(ReadingLeaf.REFILL_SECONDS, "refill");
-        name(ReadingLeaf.DISTANCE_MM, "distance");
-        name(ReadingLeaf.RATIO, "ratio");
-        name(ReadingLeaf.SCORE, "score");
-        name(ReadingLeaf.PAIN_SEVERITY, "pain score");
-        name(ReadingLeaf.PINCH_KG, "pinch");
-        name(ReadingLeaf.MARK_GUARDED, "guarded");
-        name(ReadingLeaf.MARK_CHEATED, "got round it");
-        name(ReadingLeaf.MARK_CONFIRMED, "negative confirmed");
-        name(ReadingLeaf.MARK_CANNOT_TELL, "can't tell");
-        name(ReadingLeaf.MARK_NOT_DONE, "not done");
+        sign(PAIN_PRESENT, "pain", "pain", "no pain");
+        sign(
+                PAIN_FAMILIAR,
+                "pain",
+                "the familiar pain",
+                "another pain, not the familiar one",
+                "is it the familiar pain?");
+        sign(APPREHENSION, "apprehension", "apprehension", "no apprehension");
+        sign(RELIEF, "relief", "eased", "not eased", "did it ease?");
+        sign(CLICK_PRESENT, "click", "a click", "no click");
+        sign(CLICK_PAINFUL, "click", "a painful click", "a painless click", "does the click hurt?");
+        sign(CLUNK, "clunk", "a clunk", "no clunk");
+        sign(CREPITUS, "grating", "grating", "no grating");
+        sign(LAXITY_SIDE_DIFFERENCE, "looseness", "loose", "not loose");
+        sign(DROPS, "drop", "drops", "does not drop");
+        sign(CANNOT_HOLD, "hold", "cannot hold it", "holds it");
+        sign(HOLDS_POSITION, "hold", "holds the position", "does not hold the position");
+        sign(VISIBLE, "sign", "seen", "not seen");
+        sign(TENDER, "tenderness", "tender", "not tender");
+        sign(TINGLING_PRESENT, "tingling", "tingling", "no tingling");
+        sign(
+                TINGLING_FAMILIAR,
+                "tingling",
+                "the familiar tingling",
+                "another tingling, not the familiar one",
+                "is it the familiar tingling?");
+        sign(SENSATION_REDUCED, "sensation", "feels less", "feels the same");
+        value(PAIN_SITE, "pain site", "where is the pain?");
+        value(WEAKNESS_GRADE, "strength", "is it weak?");
+        value(WEAKNESS_MRC, "strength grade", "strength not graded");
+        value(FORCE_N, "force", "force not measured");
+        value(GRIP_KG, "grip", "grip not measured");
+        value(PINCH_KG, "pinch", "pinch not measured");
+        value(LAXITY_END_POINT, "end point", "end point not noted");
+        value(TRANSLATION_PERCENT, "glide", "how far does it glide?");
+        value(GAP_MM, "gap", "gap not measured");
+        value(LAG_DEGREES, "lag", "lag not measured");
+        value(ARC_START_DEG, "pain from", "at which angle does the pain start?");
+        value(ARC_WORST_DEG, "worst at", "at which angle is it worst?");
+        value(ARC_END_DEG, "pain up to", "at which angle does it stop?");
+        value(RANGE_ACTIVE_DEG, "active range", "active range not measured");
+        value(RANGE_PASSIVE_DEG, "passive range", "passive range not measured");
+        value(SPINAL_LEVEL, "thumb reaches", "which level does the thumb reach?");
+        value(CHEAT, "way round it", "was there a way round it?");
+        value(TINGLING_TERRITORY, "nerve territory", "which fingers tingle?");
+        value(TINGLING_FINGERS, "tingling in", "which fingers tingle?");
+        value(ONSET_SECONDS, "after", "after how many seconds?");
+        value(THRESHOLD_MM, "two points felt apart at", "not measured");
+        value(REFILL_SECONDS, "refill after", "after how many seconds does it refill?");
+        value(DISTANCE_MM, "distance", "distance not measured");
+        value(RATIO, "ratio", "ratio not measured");
+        value(SCORE, "score", "score not taken");
+        value(PAIN_SEVERITY, "pain score", "how bad is the pain?");
+        value(REGROWTH_NERVE, "nerve tapped", "which nerve?");
+        value(REGROWTH_LANDMARK, "measured from", "from which landmark?");
+        value(REGROWTH_LIMB_POSITION, "limb", "how did the limb lie?");
+        value(MARK_SEEN, "also seen", "");
+        value(MARK_NOTE, "note", "");
+        sign(MARK_GUARDED, "guarded", "guarded or could not relax", "relaxed");
+        sign(MARK_CHEATED, "got round it", "got round it with another muscle", "did not get round it");
+        sign(MARK_CONFIRMED, "negative confirmed", "negative confirmed", "negative not confirmed");
+        sign(MARK_CANNOT_TELL, "can't tell", "could not tell", "could tell");
+        sign(MARK_NOT_DONE, "not done", "not done", "done");
     }
 
     private Wording() {}
 
-    private static void word(ReadingLeaf leaf, String name, String whenTrue, String whenFalse) {
-        WORDS.put(leaf, new Words(name, whenTrue, whenFalse));
+    private static void sign(ReadingLeaf leaf, String name, String whenTrue, String whenFalse) {
+        sign(leaf, name, whenTrue, whenFalse, name + " not recorded");
     }
 
-    private static void name(ReadingLeaf leaf, String name) {
-        word(leaf, name, name, "no " + name);
+    private static void sign(ReadingLeaf leaf, String name, String whenTrue, String whenFalse, String missing) {
+        WORDS.put(leaf, new Words(name, whenTrue, whenFalse, missing));
     }
 
-    static String name(ReadingLeaf leaf) {
-        return WORDS.get(leaf).name();
+    private static void value(ReadingLeaf leaf, String name, String missing) {
+        WORDS.put(leaf, new Words(name, name, "no " + name, missing));
+    }
+
+    static Words of(ReadingLeaf leaf) {
+        return WORDS.get(leaf);
     }
 
     /** What a leaf stands for, other than any other leaf: what is so where a flag is set, or what a value is of. */
@@ -110,33 +128,26 @@ public final class Wording {
         return CODES.getOrDefault(code, code.replace('-', ' '));
     }
 
-    /** The readings that decided, each once, numbers with their unit. A seen sign goes by the criterion's label. */
-    static String describe(Criterion criterion, List<Comparison> decisive, SideReadings own) {
-        return decisive.stream()
-                .map(c -> RuleEvaluator.ruledOutBy(c.leaf(), own).orElse(c.leaf()))
-                .sorted(Comparator.comparing(leaf -> !own.has(leaf)))
-                .map(leaf -> describe(criterion, leaf, own))
-                .distinct()
-                .limit(3)
-                .collect(Collectors.joining(", "));
+    /** A code in words; empty where it has no words but its own. */
+    static Optional<String> knownCode(String code) {
+        return Optional.ofNullable(CODES.get(code));
     }
 
-    private static String describe(Criterion criterion, ReadingLeaf leaf, SideReadings own) {
-        ReadingValue value = own.get(leaf).orElse(null);
-        Words words = WORDS.get(leaf);
-        if (value instanceof Quantity q) {
-            String unit = leaf.unit();
-            return words.name() + " " + plain(q.value()) + (unit.isEmpty() ? "" : " " + unit);
+    /** A number with its unit, a level of the spine by its name. */
+    public static String quantity(ReadingLeaf leaf, double value) {
+        if (leaf == SPINAL_LEVEL) {
+            return SpinalLevel.name(value);
         }
-        if (value instanceof Code c) {
-            return c.value().equals("none") ? words.whenFalse() : code(c.value());
-        }
-        if (leaf == ReadingLeaf.VISIBLE) {
-            boolean seen = value instanceof Flag f && f.value();
-            return criterion.label().toLowerCase(java.util.Locale.ROOT) + (seen ? ": seen" : ": not seen");
-        }
-        boolean yes = value instanceof Flag f ? f.value() : leaf == ReadingLeaf.HOLDS_POSITION;
-        return leaf.kind() != Kind.FLAG ? "no " + words.name() : yes ? words.whenTrue() : words.whenFalse();
+        String unit = leaf.unit();
+        return plain(value) + (unit.isEmpty() ? "" : " " + unit);
+    }
+
+    /** The same text in the middle of a sentence: initials and proper names at its start keep their capital. */
+    public static String midSentence(String text) {
+        boolean ordinary = text.length() > 1
+                && Character.isUpperCase(text.charAt(0))
+                && (Character.isLowerCase(text.charAt(1)) || text.startsWith("A "));
+        return ordinary ? Character.toLowerCase(text.charAt(0)) + text.substring(1) : text;
     }
 
     private static String plain(double v) {

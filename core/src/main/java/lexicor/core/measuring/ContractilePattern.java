@@ -1,5 +1,7 @@
 package lexicor.core.measuring;
 
+import java.util.Optional;
+
 /**
  * Pain and weakness of a resisted test read together, as practitioners do. What each suggests is a prompt; it is never
  * weighed.
@@ -19,13 +21,13 @@ public enum ContractilePattern {
     }
 
     /**
+     * Empty until both are recorded.
+     *
      * @param painful the familiar pain, or more pain under load than at rest
      */
-    public static ContractilePattern of(boolean weak, boolean painful) {
-        if (weak) {
-            return painful ? WEAK_PAINFUL : WEAK_PAINLESS;
-        }
-        return painful ? STRONG_PAINFUL : STRONG_PAINLESS;
+    public static Optional<ContractilePattern> of(Optional<Boolean> weak, Optional<Boolean> painful) {
+        return weak.flatMap(
+                w -> painful.map(p -> w ? p ? WEAK_PAINFUL : WEAK_PAINLESS : p ? STRONG_PAINFUL : STRONG_PAINLESS));
     }
 
     public String words() {

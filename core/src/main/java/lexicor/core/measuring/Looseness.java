@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import lexicor.core.examination.Outcome;
 
-/** How loose a shoulder is in one direction, from the outcomes of the tests for it on the side that troubles. */
+/** How loose a shoulder is in one direction, from the outcomes of the tests for it on the affected side. */
 public enum Looseness {
     LOOSER("looser than the other side"),
     BOTH_SIDES("loose on both sides alike, or not clear"),

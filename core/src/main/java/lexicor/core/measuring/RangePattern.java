@@ -7,7 +7,7 @@ import java.util.Optional;
  * never weighed.
  */
 public enum RangePattern {
-    FULL("full", "nothing that limits this movement"),
+    FULL("full range", ""),
     ACTIVE_SHORT("active short, passive full", "weakness or pain rather than stiffness"),
     BOTH_SHORT("active and passive short", "the joint or its capsule, or guarding; the end feel helps to tell");
 
@@ -52,6 +52,7 @@ public enum RangePattern {
         return words;
     }
 
+    /** What it suggests; empty where there is nothing to explain. */
     public String suggests() {
         return suggests;
     }

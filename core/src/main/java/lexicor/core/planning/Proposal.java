@@ -30,10 +30,18 @@ public final class Proposal {
 
     private Proposal() {}
 
-    /** The proposed tests, as the catalogue describes them, in the best order. */
+    /**
+     * The proposed tests, as the catalogue describes them, in the best order.
+     *
+     * @param also tests that the complaint asks for whatever its candidates are
+     */
     public static List<ClinicalTest> of(
-            Catalogue catalogue, EvidenceBase evidence, Set<String> regions, List<Suspect> suspects) {
-        Set<String> proposed = tests(catalogue, evidence, regions, suspects);
+            Catalogue catalogue,
+            EvidenceBase evidence,
+            Set<String> regions,
+            List<String> also,
+            List<Suspect> suspects) {
+        Set<String> proposed = tests(catalogue, evidence, regions, also, suspects);
         return RunningOrder.of(catalogue.tests().stream()
                 .filter(t -> proposed.contains(t.id()))
                 .toList());
@@ -41,14 +49,16 @@ public final class Proposal {
 
     /** The ids of the proposed tests, in no order. */
     public static Set<String> tests(
-            Catalogue catalogue, EvidenceBase evidence, Set<String> regions, List<Suspect> suspects) {
-        Set<String> chosen = new LinkedHashSet<>();
+            Catalogue catalogue,
+            EvidenceBase evidence,
+            Set<String> regions,
+            List<String> also,
+            List<Suspect> suspects) {
+        Set<String> chosen = new LinkedHashSet<>(also);
         List<ClinicalTest> reachable = catalogue.tests().stream()
                 .filter(t -> regions.contains(t.region()))
                 .toList();
-        reachable.stream()
-                .filter(t -> Stage.of(t) == Stage.LOOK || Stage.of(t) == Stage.MOVE)
-                .forEach(t -> chosen.add(t.id()));
+        reachable.stream().filter(t -> isAlwaysDone(catalogue, t)).forEach(t -> chosen.add(t.id()));
         for (Suspect suspect : suspects) {
             catalogue.clusters().stream()
                     .filter(c -> c.condition().equals(suspect.condition()))
@@ -73,6 +83,12 @@ public final class Proposal {
             test.after().stream().filter(chosen::add).forEach(waiting::add);
         }
         return chosen;
+    }
+
+    /** Looking and moving, but for what is looked for in one condition alone. */
+    private static boolean isAlwaysDone(Catalogue catalogue, ClinicalTest test) {
+        return Stage.of(test) == Stage.MOVE
+                || Stage.of(test) == Stage.LOOK && catalogue.examinedBy(test).isEmpty();
     }
 
     private static boolean pointsAt(Ladder.Rung rung, String condition) {

@@ -6,8 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Complaint;
+import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.catalogue.WarningSign;
+import lexicor.core.examination.Finding;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Outcome;
 
@@ -20,24 +23,6 @@ public final class RaisedWarnings {
      */
     public record Raised(WarningSign sign, String because) {}
 
-    /**
-     * A positive that raises a sign.
-     *
-     * @param afterInjury whether it does so only after an injury
-     */
-    private record Trigger(String criterion, String sign, boolean afterInjury) {}
-
-    private static final List<Trigger> TRIGGERS = List.of(
-            new Trigger("snuffbox-tenderness/tender", "fracture-suspicion", true),
-            new Trigger("scaphoid-tubercle-tenderness/tender", "fracture-suspicion", true),
-            new Trigger("elbow-extension/cannot-extend", "fracture-suspicion", true),
-            new Trigger("axillary-nerve-sensation/reduced", "deltoid-sensation", false),
-            new Trigger("distal-biceps-hook/no-cord", "tendon", false),
-            new Trigger("epl-integrity/absent", "tendon", false),
-            new Trigger("epl-integrity/tender", "tendon", false),
-            new Trigger("allen/radial-slow", "vascular", false),
-            new Trigger("allen/ulnar-slow", "vascular", false));
-
     private RaisedWarnings() {}
 
     /**
@@ -47,13 +32,12 @@ public final class RaisedWarnings {
     public static List<Raised> of(Catalogue catalogue, Set<String> asked, Findings findings, boolean injured) {
         Map<String, String> reasons = new LinkedHashMap<>();
         asked.forEach(sign -> reasons.put(sign, "asked at intake"));
-        for (Trigger t : TRIGGERS) {
-            boolean positive = findings.of(t.criterion)
-                    .filter(f -> f.outcome() == Outcome.POSITIVE)
-                    .isPresent();
-            if (positive && (injured || !t.afterInjury)) {
-                reasons.putIfAbsent(t.sign, catalogue.findingName(t.criterion));
-            }
+        for (Finding f : findings.all()) {
+            catalogue
+                    .criterion(f.criterion())
+                    .flatMap(Criterion::raises)
+                    .filter(r -> f.outcome() == Outcome.POSITIVE && (injured || !r.onlyAfterInjury()))
+                    .ifPresent(r -> reasons.putIfAbsent(r.warning(), catalogue.findingName(f.criterion())));
         }
         List<Raised> raised = new ArrayList<>();
         for (WarningSign sign : catalogue.warnings()) {
@@ -64,10 +48,15 @@ public final class RaisedWarnings {
         return List.copyOf(raised);
     }
 
+    /** Whether it began with an injury: the complaint says so, or an answer of the history. */
+    public static boolean injured(Catalogue catalogue, String complaint, Map<String, Boolean> answers) {
+        return catalogue.complaint(complaint).filter(Complaint::injury).isPresent() || injured(catalogue, answers);
+    }
+
     /** Whether an answer of the history means an injury. */
     public static boolean injured(Catalogue catalogue, Map<String, Boolean> answers) {
         return catalogue.history().stream()
-                .filter(HistoryItem::trauma)
+                .filter(HistoryItem::injury)
                 .anyMatch(h -> Boolean.TRUE.equals(answers.get(h.id())));
     }
 }

@@ -89,7 +89,7 @@ public final class Restraint {
         List<ClusterProgress> using = clusters.stream()
                 .filter(c -> c.open().stream().anyMatch(test.criterionIds()::contains))
                 .toList();
-        if (using.isEmpty() || !using.stream().allMatch(ClusterProgress::isDecidedEarly)) {
+        if (using.isEmpty() || !using.stream().allMatch(c -> c.isDecidedEarly() && c.speaks())) {
             return Optional.empty();
         }
         String words = using.stream().map(Restraint::words).collect(Collectors.joining(" ")) + " The rest adds little.";
@@ -108,11 +108,8 @@ public final class Restraint {
             return Optional.empty();
         }
         String words = gain == 0
-                ? "Can hurt or startle, and no figure says that it tells anything of these candidates now."
-                : String.format(
-                        Locale.ROOT,
-                        "Can hurt or startle, and is expected to tell next to nothing of these candidates (%.3f bits).",
-                        gain);
+                ? "Provocative, little to gain; no accuracy figures for these candidates."
+                : String.format(Locale.ROOT, "Provocative, little to gain of these candidates (%.3f bits).", gain);
         return Optional.of(new Left(test.id(), Kind.FOR_NOTHING, words));
     }
 }

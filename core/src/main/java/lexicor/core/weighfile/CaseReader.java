@@ -88,7 +88,8 @@ final class CaseReader {
                 entry.optionalNumber("pretestLogitSd", 0, 10).orElse(Candidate.ASSUMED_LOGIT_SD),
                 entry.number("ruleOutBelow", 0, 1),
                 entry.number("actAbove", 0, 1),
-                entry.optionalNumber("weight", 0, 1e6).orElse(1));
+                entry.optionalNumber("weight", 0, 1e6).orElse(1),
+                entry.flag("mustNotMiss", false));
         entry.done();
         if (candidate.ruleOutBelow() > candidate.actAbove()) {
             throw entry.problem("ruleOutBelow", "expected a line not above actAbove (" + candidate.actAbove() + ")");
@@ -147,8 +148,13 @@ final class CaseReader {
             throw entry.problem("members", twice.get() + " is given twice");
         }
         ClusterRule rule = ClustersReader.rule(entry, members.size());
-        RecordedCluster cluster =
-                new RecordedCluster(id, condition, members, rule, studies.forCondition(entry, condition));
+        RecordedCluster cluster = new RecordedCluster(
+                id,
+                condition,
+                members,
+                rule,
+                studies.forCondition(entry, condition),
+                entry.oneOf("speaks", Map.of("positive", true, "both", false), false));
         entry.done();
         return cluster;
     }

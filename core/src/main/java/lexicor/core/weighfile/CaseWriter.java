@@ -57,13 +57,17 @@ final class CaseWriter {
     }
 
     private static ObjectNode condition(Candidate c) {
-        return JSON.objectNode()
+        ObjectNode node = JSON.objectNode()
                 .put("id", c.id())
                 .put("pretest", c.pretest())
                 .put("pretestLogitSd", c.pretestLogitSd())
                 .put("ruleOutBelow", c.ruleOutBelow())
                 .put("actAbove", c.actAbove())
                 .put("weight", c.weight());
+        if (c.mustNotMiss()) {
+            node.put("mustNotMiss", true);
+        }
+        return node;
     }
 
     private ObjectNode finding(RecordedFinding f) {
@@ -110,6 +114,9 @@ final class CaseWriter {
 
     private ObjectNode cluster(RecordedCluster c) {
         ObjectNode node = JSON.objectNode().put("id", c.id()).put("condition", c.condition());
+        if (c.rulesInOnly()) {
+            node.put("speaks", "positive");
+        }
         ArrayNode members = node.putArray("members");
         c.members().forEach(members::add);
         if (c.rule() instanceof ClusterRule.AtLeast rule) {

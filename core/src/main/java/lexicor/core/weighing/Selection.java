@@ -107,13 +107,18 @@ final class Selection {
             } else if (outcome.isEmpty()) {
                 clusterRows.put(c.id(), new Row(OPEN, OptionalDouble.empty(), Status.OPEN, ""));
             } else {
-                decided.add(DecidedCluster.of(c, outcome.get(), evidence.map(Weighable.class::cast)));
+                DecidedCluster d = DecidedCluster.of(c, outcome.get(), evidence.map(Weighable.class::cast));
+                if (d.isSilent()) {
+                    clusterRows.put(c.id(), new Row(d.result(), OptionalDouble.empty(), Status.RULES_IN_ONLY, ""));
+                } else {
+                    decided.add(d);
+                }
             }
         }
         decided.sort(DecidedCluster.BY_PRECEDENCE);
         for (DecidedCluster d : decided) {
             Optional<DecidedCluster> counted =
-                    clusters.stream().filter(d::sharesWith).findFirst();
+                    clusters.stream().filter(c -> d.sharesWith(c, families)).findFirst();
             if (counted.isPresent()) {
                 clusterRows.put(
                         d.cluster().id(),

@@ -24,7 +24,9 @@ public enum Status {
     /** The chosen way to weigh does not count it; never so in the overlap-aware one. */
     OTHER_SCHOOL,
     /** A cluster not decided yet. */
-    OPEN;
+    OPEN,
+    /** A cluster that only rules in and came out against the condition (method M5). */
+    RULES_IN_ONLY;
 
     /** The name used in files and the API. */
     @JsonValue

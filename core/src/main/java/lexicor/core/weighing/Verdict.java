@@ -6,6 +6,8 @@ import lexicor.core.weighing.input.Candidate;
 /** Where a posttest stands against the condition's lines, strictly (method M11). */
 public enum Verdict {
     PUT_ASIDE("put aside"),
+    /** Below its first line, and never put aside by bedside tests. */
+    KEEP_IN_MIND("keep in mind"),
     UNDECIDED("undecided"),
     ACT("act");
 
@@ -17,7 +19,7 @@ public enum Verdict {
 
     static Verdict of(double posttest, Candidate candidate) {
         if (posttest < candidate.ruleOutBelow()) {
-            return PUT_ASIDE;
+            return candidate.mustNotMiss() ? KEEP_IN_MIND : PUT_ASIDE;
         }
         return posttest > candidate.actAbove() ? ACT : UNDECIDED;
     }

@@ -1,11 +1,17 @@
 package lexicor.core.catalogue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /** Tests of nobody's packs, with what the tests of the core tell them apart by. */
 public final class MadeUp {
     private MadeUp() {}
+
+    /** A criterion that raises nothing. */
+    public static Criterion criterion(String id, String label, String at, Rule rule) {
+        return new Criterion(id, label, at, rule, Optional.empty(), false);
+    }
 
     /** Of one minute, on both sides, of the family {@code f}, without anything that it does not name. */
     public static ClinicalTest test(
@@ -39,6 +45,7 @@ public final class MadeUp {
                 List.of(),
                 List.of(),
                 after,
-                List.of());
+                List.of(),
+                Particulars.NONE);
     }
 }

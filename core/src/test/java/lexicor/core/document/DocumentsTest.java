@@ -8,7 +8,6 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /** Files are opened whole or refused with the place that is wrong, and a table that was written reads as it was. */
 class DocumentsTest {
@@ -76,10 +75,20 @@ class DocumentsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "test,condition\na,b\n", "condition,test,n\n"})
-    void otherColumnsAreRefused(String text) {
-        assertThatThrownBy(() -> Table.read("a.csv", text, COLUMNS))
-                .hasMessage("a.csv: line 1: expected the columns test,condition,n");
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            ''                    | missing: test, condition, n; expected the columns test,condition,n
+            test,condition        | missing: n; expected the columns test,condition,n
+            test,condition,n,year | not known: year; expected the columns test,condition,n
+            test,condition,number | missing: n; not known: number; expected the columns test,condition,n
+            condition,test,n      | expected the columns test,condition,n in this order
+            test;condition;n      | the columns are separated by ";"; save the table with commas (expected the columns test,condition,n)
+            """)
+    void otherColumnsAreRefused(String text, String message) {
+        assertThatThrownBy(() -> Table.read("a.csv", text.isEmpty() ? "" : text + "\n", COLUMNS))
+                .hasMessage("a.csv: line 1: " + message);
     }
 
     @Test

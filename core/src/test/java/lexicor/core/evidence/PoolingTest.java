@@ -87,12 +87,12 @@ class PoolingTest {
     }
 
     @Test
-    void aReviewsFigureStandsInOnlyWhereThereIsNoPrimaryStudy() {
+    void aReviewsFigureStandsForItsPairUntilThereAreFourPrimaryStudies() {
         EvidenceBase evidence = EvidenceBase.of(Shipped.CATALOGUE, HighBias.CORRECTED);
-        // Two primary studies and a review's row: the two are pooled.
+        // Six primary studies and a review's row: the six are pooled.
         assertThat(accuracy(evidence, "phalen/median-symptoms-60s", "carpal-tunnel")
                         .people())
-                .isEqualTo(22 + 54 + 46 + 50);
+                .isEqualTo(28 + 54 + 46 + 50 + 142 + 86 + 44 + 66 + 67 + 50 + 95 + 96);
         // The review alone: its sizes are not known and taken as 30 and 30.
         assertThat(accuracy(evidence, "monofilament/over-2-83", "carpal-tunnel").people())
                 .isEqualTo(60);

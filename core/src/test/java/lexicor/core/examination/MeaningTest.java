@@ -108,17 +108,17 @@ class MeaningTest {
     void whatIsSupposedReplacesWhatWasFoundAndIsDone() {
         Findings found = Findings.of(
                 Shipped.CATALOGUE,
-                Readings.of(List.of(TapReader.read(Shipped.CATALOGUE, "neer", "", OWN, Map.of("pain.present", false)))),
+                Readings.of(List.of(TapReader.read(Shipped.CATALOGUE, "drop-arm", "", OWN, Map.of("drops", false)))),
                 Side.RIGHT,
                 Optional.empty(),
                 Map.of());
-        assertThat(found.of("neer/pain").orElseThrow().outcome()).isEqualTo(Outcome.NEGATIVE);
-        Findings supposed = found.with("neer/pain", Outcome.POSITIVE);
-        assertThat(supposed.of("neer/pain").orElseThrow().outcome()).isEqualTo(Outcome.POSITIVE);
+        assertThat(found.of("drop-arm/drops").orElseThrow().outcome()).isEqualTo(Outcome.NEGATIVE);
+        Findings supposed = found.with("drop-arm/drops", Outcome.POSITIVE);
+        assertThat(supposed.of("drop-arm/drops").orElseThrow().outcome()).isEqualTo(Outcome.POSITIVE);
         assertThat(supposed.all()).hasSameSizeAs(found.all());
-        assertThat(found.with("drop-arm/drops", Outcome.NEGATIVE).testsDone(Shipped.CATALOGUE))
-                .containsExactlyInAnyOrder("neer", "drop-arm");
-        assertThat(found.with("neer/pain", Outcome.NOT_DONE).testsDone(Shipped.CATALOGUE))
+        assertThat(found.with("paxinos/ac-pain", Outcome.NEGATIVE).testsDone(Shipped.CATALOGUE))
+                .containsExactlyInAnyOrder("paxinos", "drop-arm");
+        assertThat(found.with("drop-arm/drops", Outcome.NOT_DONE).testsDone(Shipped.CATALOGUE))
                 .isEmpty();
     }
 

@@ -59,7 +59,11 @@ class MeasuringTest {
         "true, false, WEAK_PAINLESS"
     })
     void painAndWeaknessAreReadTogether(boolean weak, boolean painful, ContractilePattern pattern) {
-        assertThat(ContractilePattern.of(weak, painful)).isEqualTo(pattern);
+        assertThat(ContractilePattern.of(Optional.of(weak), Optional.of(painful)))
+                .contains(pattern);
+        assertThat(ContractilePattern.of(Optional.of(weak), Optional.empty()))
+                .as("pain that nobody recorded")
+                .isEmpty();
         assertThat(pattern.words()).contains(weak ? "weak" : "strong").contains(painful ? "painful" : "painless");
     }
 

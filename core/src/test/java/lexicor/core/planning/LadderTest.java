@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Ladder;
+import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Outcome;
@@ -104,14 +105,19 @@ class LadderTest {
         return TapReader.read(CATALOGUE, test, "", "right", changes);
     }
 
+    /** What a number is where nothing is wrong. */
+    private static double usual(ReadingLeaf leaf) {
+        return leaf == ReadingLeaf.WEAKNESS_MRC ? 5 : leaf == ReadingLeaf.FORCE_N ? 100 : 0;
+    }
+
     private static List<Tap> nothing(String test) {
-        return PadBoard.of(CATALOGUE.test(test).orElseThrow()).stream()
+        return PadBoard.of(CATALOGUE.test(test).orElseThrow(), CATALOGUE).stream()
                 .flatMap(b -> Stream.of("left", "right").map(side -> {
                     Map<String, Object> sets = new LinkedHashMap<>();
                     b.pads().get(0).sets().forEach((leaf, value) -> sets.put(leaf.leafName(), value.plain()));
                     b.dials().stream()
                             .filter(Dial::decides)
-                            .forEach(d -> sets.put(d.leaf().leafName(), 0));
+                            .forEach(d -> sets.put(d.leaf().leafName(), usual(d.leaf())));
                     return TapReader.read(CATALOGUE, test, b.at(), side, sets);
                 }))
                 .toList();

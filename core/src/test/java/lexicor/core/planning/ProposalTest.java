@@ -8,7 +8,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Content;
-import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.Ladder;
 import lexicor.core.catalogue.Ladder.Rung;
 import lexicor.core.catalogue.Ladder.Step;
@@ -39,7 +38,7 @@ class ProposalTest {
                 "sitting",
                 0,
                 List.of("drops"),
-                List.of(new Criterion(
+                List.of(MadeUp.criterion(
                         id + "/it", id, "", new Rule.Comparison(ReadingLeaf.DROPS, new Rule.Operator.Is(true)))),
                 List.of(after)));
     }
@@ -63,7 +62,11 @@ class ProposalTest {
     private Set<String> proposed(Suspect... suspects) {
         Catalogue catalogue = new Catalogue(content);
         return Proposal.tests(
-                catalogue, EvidenceBase.of(catalogue, HighBias.AS_PRINTED), Set.of("wrist"), List.of(suspects));
+                catalogue,
+                EvidenceBase.of(catalogue, HighBias.AS_PRINTED),
+                Set.of("wrist"),
+                List.of(),
+                List.of(suspects));
     }
 
     @BeforeEach
@@ -117,6 +120,7 @@ class ProposalTest {
                 new ClusterRule.AtLeast(2),
                 List.of(),
                 "low",
+                false,
                 new Cluster.Citation("Somebody", "high", false, false, "")));
         assertThat(proposed(SUSPECT)).containsExactlyInAnyOrder("look", "move", "a", "b");
         assertThat(proposed(new Suspect("theirs", 0.2))).containsExactlyInAnyOrder("look", "move");
@@ -138,7 +142,9 @@ class ProposalTest {
         content.ladders.add(new Ladder(
                 "l",
                 "l",
+                List.of(),
                 "",
+                Map.of(),
                 Map.of(),
                 Map.of(
                         "1", new Rung("goes-on", new Step.To("2"), end("ours")),

@@ -67,13 +67,32 @@ class RunningOrderTest {
             Set<String> ids = plan.stream().map(ClinicalTest::id).collect(Collectors.toSet());
             double minutes = plan.stream().mapToDouble(ClinicalTest::minutes).sum();
             assertThat(plan).as(complaint.id()).hasSizeBetween(4, 45);
-            assertThat(minutes).as(complaint.id()).isBetween(2.0, 50.0);
+            assertThat(minutes).as(complaint.id()).isBetween(2.0, 60.0);
+            assertThat(plan).as(complaint.id()).anyMatch(p -> Stage.of(p) == Stage.LOOK);
             assertThat(plan).as(complaint.id()).allSatisfy(t -> assertThat(ids).containsAll(t.after()));
         }
         assertThat(proposal(complaint("shoulder-slipping"), evidence).stream().map(ClinicalTest::id))
                 .containsSubsequence("shoulder-movements", "apprehension", "relocation");
         assertThat(proposal(complaint("wrist-ulnar"), evidence).stream().map(ClinicalTest::id))
                 .containsSubsequence("wrist-movements", "grip-strength", "druj-ballottement", "volar-radioulnar-shift");
+        for (String shoulder : List.of("shoulder-slipping", "shoulder-weakness", "shoulder-injury")) {
+            assertThat(ids(shoulder, evidence)).contains("axillary-nerve-sensation");
+        }
+        assertThat(ids("elbow-lateral", evidence)).contains("neurodynamic-radial", "tabletop-relocation");
+        assertThat(ids("elbow-medial", evidence))
+                .contains("grip-strength", "thumb-pinch-paper", "little-finger-abduction");
+        assertThat(proposal(complaint("thumb-side-tingling"), evidence).stream()
+                        .filter(t -> Stage.of(t) == Stage.PROVOKE)
+                        .findFirst()
+                        .orElseThrow()
+                        .family())
+                .isEqualTo("median-nerve-wrist");
+    }
+
+    private static List<String> ids(String complaint, EvidenceBase evidence) {
+        return proposal(complaint(complaint), evidence).stream()
+                .map(ClinicalTest::id)
+                .toList();
     }
 
     private static Complaint complaint(String id) {
@@ -86,7 +105,7 @@ class RunningOrderTest {
                         c,
                         Shipped.CATALOGUE.condition(c).orElseThrow().pretest().get(Setting.COMMUNITY)))
                 .toList();
-        return Proposal.of(Shipped.CATALOGUE, evidence, Set.copyOf(complaint.regions()), suspects);
+        return Proposal.of(Shipped.CATALOGUE, evidence, Set.copyOf(complaint.regions()), complaint.also(), suspects);
     }
 
     @Provide

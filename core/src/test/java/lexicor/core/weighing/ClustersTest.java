@@ -132,6 +132,51 @@ class ClustersTest {
         assertThat(next.get(1).gainPerMinute()).isEmpty();
     }
 
+    /** What only rules in has nothing to say where it is negative, and its members speak for themselves (method M5). */
+    @Test
+    void theNegativeOfARuleThatOnlyRulesInIsNotWeighed() {
+        for (String result : List.of("negative", "positive")) {
+            String findings = finding("a", result, "a") + "," + finding("b", result, "b");
+            String speaks =
+                    clusterOf("k", "\"a\",\"b\"", 40).replace("\"atLeast\"", "\"speaks\":\"positive\",\"atLeast\"");
+            List<String> statuses = statuses(caseOf(findings, speaks));
+            if (result.equals("negative")) {
+                assertThat(statuses).containsExactly("a counted", "b counted", "k rules-in-only");
+            } else {
+                assertThat(statuses).containsExactly("a superseded", "b superseded", "k counted");
+            }
+        }
+    }
+
+    /** Two criteria of one test for one movement of the hand are one test shared (method M5). */
+    @Test
+    void clustersShareTestsNotCriteriaAlone() {
+        String findings = String.join(
+                ",",
+                finding("arc/mid", "positive", "arc"),
+                finding("arc/top", "positive", "arc"),
+                finding("b", "positive", "b"),
+                finding("d", "positive", "d"));
+        String clusters =
+                clusterOf("large", "\"arc/mid\",\"b\"", 45) + "," + clusterOf("small", "\"arc/top\",\"d\"", 30);
+        assertThat(statuses(caseOf(findings, clusters))).contains("large counted", "small shares-tests");
+    }
+
+    /** The same figures far below the first line: put aside, unless it is one that must not be missed (method M11). */
+    @Test
+    void whatMustNotBeMissedIsKeptInMind() {
+        String negatives = finding("a", "negative", "a") + "," + finding("b", "negative", "b");
+        String file = caseOf(negatives, "").replace("\"pretest\":0.3", "\"pretest\":0.06");
+        String kept = file.replace("\"id\":\"c\",", "\"id\":\"c\",\"mustNotMiss\":true,");
+        WeighedCondition aside =
+                Weighing.weigh(WeighFile.readCase("f", file)).conditions().get(0);
+        WeighedCondition inMind =
+                Weighing.weigh(WeighFile.readCase("f", kept)).conditions().get(0);
+        assertThat(aside.verdict()).isEqualTo(Verdict.PUT_ASIDE);
+        assertThat(inMind.verdict()).isEqualTo(Verdict.KEEP_IN_MIND);
+        assertThat(inMind.posttest()).isEqualTo(aside.posttest());
+    }
+
     private static double odds(WeighedCase weighed, School school) {
         double p = weighed.schools().get(school).get("c");
         return p / (1 - p);

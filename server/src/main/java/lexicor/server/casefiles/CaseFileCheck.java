@@ -15,7 +15,7 @@ import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Measure;
 import lexicor.core.document.InvalidDocumentException;
-import lexicor.core.planning.Precaution;
+import lexicor.core.planning.Precautions;
 import lexicor.server.casefiles.CaseFile.MeasuredEntry;
 import lexicor.server.casefiles.CaseFile.Moment;
 import lexicor.server.casefiles.CaseFile.OverrideEntry;
@@ -160,6 +160,18 @@ final class CaseFileCheck {
                                 file.code() + ", the reason for " + name(o.test()) + ": looks like " + like));
             }
         }
+        Set<UUID> known =
+                here.stream().flatMap(h -> h.taps().stream()).map(TapEntry::id).collect(Collectors.toSet());
+        for (TapEntry tap : file.taps()) {
+            if (!known.contains(tap.id())) {
+                TapRecord record = new TapRecord();
+                record.changes = tap.changes().toString();
+                Taken.texts(Taken.changes(record)).values().stream()
+                        .flatMap(text -> PersonalDetails.in(text).stream())
+                        .forEach(like -> doubts.add(
+                                file.code() + ", what is written about " + name(tap.test()) + ": looks like " + like));
+            }
+        }
         return doubts;
     }
 
@@ -168,11 +180,10 @@ final class CaseFileCheck {
      * written reason stands at that visit.
      */
     Set<VisitTest> blocked(CaseFile file, Optional<CaseFile> here) {
-        List<Precaution> set = Stream.concat(
+        List<String> set = Stream.concat(
                         file.intake().precautions().stream(),
                         here.stream().flatMap(h -> h.intake().precautions().stream()))
                 .distinct()
-                .map(id -> Precaution.withId(id).orElseThrow())
                 .toList();
         if (set.isEmpty()) {
             return Set.of();
@@ -184,7 +195,8 @@ final class CaseFileCheck {
                 .collect(Collectors.toSet());
         return file.taps().stream()
                 .filter(t -> !recorded.contains(t.id()))
-                .filter(t -> !Precaution.blocking(catalogue.test(t.test()).orElseThrow(), set)
+                .filter(t -> !Precautions.blocking(
+                                catalogue, catalogue.test(t.test()).orElseThrow(), set)
                         .isEmpty())
                 .map(t -> new VisitTest(t.visit(), t.test()))
                 .filter(b -> !reasoned.contains(b))

@@ -2,6 +2,7 @@ package lexicor.server.casefiles;
 
 import java.time.ZoneId;
 import lexicor.core.catalogue.Catalogue;
+import lexicor.core.examination.Readings;
 import lexicor.server.cases.CaseAccess;
 import lexicor.server.cases.CaseBasis;
 import lexicor.server.cases.CaseDoor;
@@ -28,6 +29,11 @@ public class WholeCases {
         /** Of the stored case. */
         public long id() {
             return open.record().id;
+        }
+
+        /** What stands recorded. */
+        public Readings readings() {
+            return open.readings();
         }
 
         /** What the case is judged by. */
@@ -71,8 +77,8 @@ public class WholeCases {
     @Transactional(readOnly = true)
     public WholeCase whole(String code, int visit) {
         CaseRecord stored = door.existing(code);
-        if (visit < 1 || visit > stored.visit()) {
-            throw Refusal.field("visit", "expected 1 to " + stored.visit() + ", found " + visit);
+        if (visit < 1 || visit > stored.visits.size()) {
+            throw Refusal.field("visit", "expected 1 to " + stored.visits.size() + ", found " + visit);
         }
         return whole(stored.asOf(visit));
     }

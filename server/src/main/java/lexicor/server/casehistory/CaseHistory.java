@@ -21,6 +21,7 @@ import lexicor.core.examination.Place;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.Tap;
+import lexicor.core.examination.TestWording;
 import lexicor.core.examination.Wording;
 import lexicor.server.casehistory.HistoryViews.Happened;
 import lexicor.server.casehistory.HistoryViews.Kind;
@@ -132,7 +133,7 @@ class CaseHistory {
                 last.visit,
                 CasePage.places(then.readings()),
                 CasePage.findings(then),
-                Standings.conditions(then.ranked(), then.catalogue()));
+                Standings.conditions(then.bedside(), then.basis(), then.ranked()));
     }
 
     /** Records once more what the tap replaced. */
@@ -154,7 +155,8 @@ class CaseHistory {
                         before,
                         "history",
                         null,
-                        replaced.visit));
+                        replaced.visit,
+                        true));
     }
 
     private List<Happened> taps(CaseRecord stored, Catalogue catalogue) {
@@ -172,7 +174,7 @@ class CaseHistory {
             Optional<Tap> known = Taken.known(t, catalogue);
             for (Map.Entry<String, Object> change : Taken.changes(t).entrySet()) {
                 Object was = at.get(change.getKey());
-                lines.add(line(change.getKey(), was, change.getValue()));
+                lines.add(line(t, change.getKey(), was, change.getValue(), catalogue));
                 Optional<Object> is = known.map(tap -> InWords.of(value(now.get(t.visit), tap, change.getKey())));
                 canBringBack |=
                         !t.undone && was != null && is.isPresent() && !is.get().equals(InWords.of(was));
@@ -180,7 +182,7 @@ class CaseHistory {
                     at.put(change.getKey(), change.getValue());
                 }
             }
-            String what = name(t.test, catalogue) + where(t) + ", " + t.side;
+            String what = name(t.test, catalogue) + where(t, catalogue) + ", " + t.side + " side";
             all.add(new Happened(
                     t.tappedAt, t.madeBy, Kind.TAP, what, lines, t.key, t.visit, canBringBack, t.broughtIn));
             if (t.undone) {
@@ -219,8 +221,9 @@ class CaseHistory {
     }
 
     /** The place within the test in words, where it has more than one. */
-    private static String where(TapRecord t) {
-        return t.at.isEmpty() ? "" : ", " + Wording.code(t.at);
+    private static String where(TapRecord t, Catalogue catalogue) {
+        String label = catalogue.test(t.test).map(test -> test.placeLabel(t.at)).orElse(Wording.code(t.at));
+        return label.isEmpty() ? "" : ", " + Wording.midSentence(label);
     }
 
     private static String place(TapRecord t) {
@@ -273,7 +276,7 @@ class CaseHistory {
     private static Map<String, String> flat(CaseRecord c) {
         Map<String, String> flat = new TreeMap<>();
         flat.put("complaint", InWords.of(c.complaint));
-        flat.put("side that troubles", InWords.of(c.involvedSide));
+        flat.put("affected side", InWords.of(c.involvedSide));
         flat.put("dominant side", InWords.of(c.dominantSide));
         flat.put("age", InWords.of(c.ageBand));
         flat.put("setting", InWords.of(c.setting));
@@ -296,19 +299,20 @@ class CaseHistory {
         return flat;
     }
 
-    private static Revised.Line line(String leaf, Object was, Object is) {
-        return ReadingLeaf.named(leaf)
-                .map(l -> new Revised.Line(Wording.label(l), words(l, was), words(l, is)))
-                .orElseGet(() -> new Revised.Line(leaf, InWords.of(was), InWords.of(is)));
+    /** A change in the words of its test; in those of the files where the content does not know it. */
+    private static Revised.Line line(TapRecord t, String leaf, Object was, Object is, Catalogue catalogue) {
+        Optional<ClinicalTest> test = catalogue.test(t.test);
+        Optional<ReadingLeaf> known = ReadingLeaf.named(leaf);
+        if (test.isEmpty() || known.isEmpty()) {
+            return new Revised.Line(leaf, InWords.of(was), InWords.of(is));
+        }
+        TestWording wording = TestWording.of(test.get(), catalogue);
+        return new Revised.Line(
+                Wording.label(known.get()), words(wording, known.get(), was), words(wording, known.get(), is));
     }
 
-    private static String words(ReadingLeaf leaf, Object value) {
-        String plain = InWords.of(value);
-        return switch (leaf.kind()) {
-            case FLAG -> plain;
-            case CODE -> Wording.code(plain);
-            case QUANTITY -> plain.isEmpty() ? plain : (plain + " " + leaf.unit()).strip();
-        };
+    private static String words(TestWording wording, ReadingLeaf leaf, Object value) {
+        return value == null ? "" : wording.value(leaf, value);
     }
 
     private static String name(String test, Catalogue catalogue) {

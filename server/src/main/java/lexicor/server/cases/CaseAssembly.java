@@ -4,15 +4,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.examination.AgeBand;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
-import lexicor.core.planning.Precaution;
+import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.weighing.Suspicion;
 import lexicor.core.weighing.input.BedsideCase;
 import lexicor.core.weighing.input.Candidate;
@@ -30,8 +30,7 @@ final class CaseAssembly {
                 involved(stored),
                 Optional.ofNullable(stored.ageBand).flatMap(AgeBand::withId),
                 stored.answers);
-        Set<String> precautions =
-                precautions(stored).stream().map(Precaution::id).collect(Collectors.toSet());
+        Set<String> precautions = Set.copyOf(stored.precautions);
         return new BedsideCase(
                 candidates(stored, Map.of(), catalogue), findings, regions(stored, catalogue), precautions);
     }
@@ -48,10 +47,15 @@ final class CaseAssembly {
      */
     static List<Candidate> candidates(CaseRecord stored, Map<String, Suspicion> suspicions, Catalogue catalogue) {
         Setting setting = Setting.withId(stored.setting).orElseThrow();
+        boolean injured = RaisedWarnings.injured(catalogue, stored.complaint, stored.answers);
         return stored.candidates.stream()
-                .filter(c -> catalogue.condition(c.condition).isPresent())
+                .filter(c -> catalogue
+                        .condition(c.condition)
+                        .filter(k -> injured || !k.traumaOnly())
+                        .isPresent())
                 .map(c -> candidate(
                         c,
+                        catalogue.complaint(stored.complaint),
                         setting,
                         Optional.ofNullable(suspicions.get(c.condition))
                                 .orElseGet(() -> Suspicion.withId(c.suspicion).orElseThrow()),
@@ -60,23 +64,29 @@ final class CaseAssembly {
     }
 
     private static Candidate candidate(
-            CandidateRecord stored, Setting setting, Suspicion suspicion, Catalogue catalogue) {
+            CandidateRecord stored,
+            Optional<Complaint> complaint,
+            Setting setting,
+            Suspicion suspicion,
+            Catalogue catalogue) {
         Condition condition = catalogue.condition(stored.condition).orElseThrow();
-        double base = stored.baseRate == null ? condition.pretest().get(setting) : stored.baseRate;
+        double base = stored.baseRate == null
+                ? complaint
+                        .flatMap(k -> k.pretest(condition.id(), setting))
+                        .orElseGet(() -> condition.pretest().get(setting))
+                : stored.baseRate;
         double pretest = suspicion.pretest(base);
         return new Candidate(
-                condition.id(), pretest, Candidate.ASSUMED_LOGIT_SD, condition.ruleOut(), condition.act(), 1);
+                condition.id(),
+                pretest,
+                Candidate.ASSUMED_LOGIT_SD,
+                condition.ruleOut(),
+                condition.act(),
+                1,
+                condition.mustNotMiss());
     }
 
     static Side involved(CaseRecord stored) {
         return Side.withId(stored.involvedSide).orElseThrow();
-    }
-
-    /** The precautions that are set, in the catalogue's order. */
-    static List<Precaution> precautions(CaseRecord stored) {
-        return stored.precautions.stream()
-                .map(id -> Precaution.withId(id).orElseThrow())
-                .sorted()
-                .toList();
     }
 }

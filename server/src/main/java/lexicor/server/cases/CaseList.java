@@ -54,7 +54,7 @@ public class CaseList {
                 c.record().updatedAt,
                 c.readings().tests().size(),
                 c.record().isClosed(),
-                Standings.conditions(c.ranked(), c.catalogue()).stream()
+                Standings.conditions(c.bedside(), c.basis(), c.ranked()).stream()
                         .findFirst()
                         .orElse(null));
     }

@@ -7,15 +7,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Ladder;
+import lexicor.core.catalogue.Precaution;
 import lexicor.core.examination.CriterionEvaluator;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.planning.LadderStart;
 import lexicor.core.planning.LadderWalk;
-import lexicor.core.planning.Precaution;
+import lexicor.core.planning.Precautions;
 import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.server.cases.CaseViews.BlockedTest;
@@ -58,6 +60,7 @@ public class CasePage {
                 stored.createdAt,
                 stored.updatedAt,
                 List.copyOf(stored.visits),
+                stored.visit(),
                 c.complaintName(),
                 stored.closedAt,
                 stored.closedBy,
@@ -71,7 +74,7 @@ public class CasePage {
         return new Examination(
                 places(c.readings()),
                 findings(c),
-                Standings.standing(c.bedside(), c.basis(), c.weighed()),
+                Standings.standing(c.bedside(), c.basis(), c.weighed(), c.earlier()),
                 c.taps().isEmpty() ? null : c.taps().get(c.taps().size() - 1).key,
                 ladders(c),
                 Taken.variants(c.taps(), c.catalogue()),
@@ -95,13 +98,17 @@ public class CasePage {
     public static List<FindingView> findings(OpenCase c) {
         Set<String> begun = c.readings().tests();
         List<FindingView> views = new ArrayList<>();
+        CriterionEvaluator evaluator = new CriterionEvaluator(c.catalogue(), c.readings());
         for (ClinicalTest test : c.catalogue().tests()) {
             if (begun.contains(test.id())) {
                 for (Side side : List.of(c.involved().other(), c.involved())) {
-                    test.criteria().forEach(k -> {
-                        Finding f = CriterionEvaluator.evaluate(test, k, c.readings(), side);
-                        views.add(new FindingView(k.id(), test.id(), k.label(), side, f.outcome(), f.reason()));
-                    });
+                    for (Finding f : evaluator.evaluate(test, side)) {
+                        String label = c.catalogue()
+                                .criterion(f.criterion())
+                                .orElseThrow()
+                                .label();
+                        views.add(new FindingView(f.criterion(), test.id(), label, side, f.outcome(), f.reason()));
+                    }
                 }
             }
         }
@@ -115,20 +122,22 @@ public class CasePage {
         }
         return c.catalogue().tests().stream()
                 .map(t -> new BlockedTest(
-                        t.id(), blocking(c.record(), t), c.goneAheadWith(t.id()).orElse(null)))
+                        t.id(),
+                        blocking(c.record(), t, c.catalogue()),
+                        c.goneAheadWith(t.id()).orElse(null)))
                 .filter(b -> !b.because().isEmpty())
                 .toList();
     }
 
     /** The precautions of the case that block the test, in words; empty where none does. */
-    public static List<String> blocking(CaseRecord stored, ClinicalTest test) {
-        return Precaution.blocking(test, CaseAssembly.precautions(stored)).stream()
+    public static List<String> blocking(CaseRecord stored, ClinicalTest test, Catalogue catalogue) {
+        return Precautions.blocking(catalogue, test, stored.precautions).stream()
                 .map(Precaution::label)
                 .toList();
     }
 
     private static List<RaisedWarning> warnings(OpenCase c) {
-        boolean injured = RaisedWarnings.injured(c.catalogue(), c.record().answers);
+        boolean injured = RaisedWarnings.injured(c.catalogue(), c.record().complaint, c.record().answers);
         return RaisedWarnings.of(c.catalogue(), c.record().warnings, c.findings(), injured).stream()
                 .map(r -> new RaisedWarning(r.sign().id(), r.sign().message(), r.because()))
                 .toList();
@@ -141,7 +150,7 @@ public class CasePage {
                 c.bedside().conditions().stream().map(Candidate::id).collect(Collectors.toSet());
         return c.catalogue().ladders().stream()
                 .filter(l -> started.containsKey(l.id())
-                        || LadderStart.answer(l, c.findings()).isPresent()
+                        || LadderStart.isOffered(l, c.findings())
                         || l.suspects().stream().anyMatch(candidates::contains))
                 .map(l -> ladder(l, started.get(l.id()), c))
                 .toList();

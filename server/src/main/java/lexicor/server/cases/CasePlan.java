@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Complaint;
 import lexicor.core.planning.Proposal;
 import lexicor.core.planning.RunningOrder;
 import lexicor.server.cases.CaseViews.PlanView;
@@ -23,8 +24,12 @@ public final class CasePlan {
         List<Proposal.Suspect> suspects = c.bedside().conditions().stream()
                 .map(k -> new Proposal.Suspect(k.id(), k.pretest()))
                 .toList();
+        List<String> also = c.catalogue()
+                .complaint(c.record().complaint)
+                .map(Complaint::also)
+                .orElse(List.of());
         Set<String> proposed =
-                Proposal.tests(c.catalogue(), c.basis().evidence(), c.bedside().regions(), suspects);
+                Proposal.tests(c.catalogue(), c.basis().evidence(), c.bedside().regions(), also, suspects);
         return new PlanView(false, inOrder(proposed, c.basis()));
     }
 

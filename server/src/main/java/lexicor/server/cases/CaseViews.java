@@ -36,7 +36,8 @@ public final class CaseViews {
      * @param version for saving the intake
      * @param owner whose case it is; absent from before there were accounts
      * @param shares who else may open it
-     * @param visits when each visit began; the last is the current one
+     * @param visits when each visit began, or the day that somebody gave it, by their numbers from 1
+     * @param visit the number of the one that is open
      * @param closedAt absent while it is open
      */
     public record CaseView(
@@ -48,6 +49,7 @@ public final class CaseViews {
             Instant createdAt,
             Instant updatedAt,
             List<Instant> visits,
+            int visit,
             String complaintName,
             @Schema(nullable = true) Instant closedAt,
             @Schema(nullable = true) String closedBy,

@@ -2,6 +2,8 @@ package lexicor.server.cases;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Collection;
+import java.util.stream.Collectors;
 
 /** Stored values as a history and a report write them. */
 public final class InWords {
@@ -14,6 +16,9 @@ public final class InWords {
         }
         if (value instanceof Number number) {
             return number(number.doubleValue());
+        }
+        if (value instanceof Collection<?> several) {
+            return several.stream().map(InWords::of).collect(Collectors.joining(", "));
         }
         return value instanceof Boolean yes ? (yes ? "yes" : "no") : value.toString();
     }

@@ -16,6 +16,7 @@ import lexicor.server.cases.records.CaseRecord;
 /**
  * What is asked before the examination.
  *
+ * @param bothSides whether the other side is troubled too, so that it is no baseline; absent where it is not
  * @param highBias this case's own way to take studies at high risk of bias; absent where the department's applies
  * @param answers history items answered yes or no; those not known are absent
  * @param precautions what forbids some tests
@@ -28,6 +29,7 @@ public record Intake(
         @Schema(nullable = true) AgeBand ageBand,
         Setting setting,
         String mechanism,
+        @Schema(nullable = true) Boolean bothSides,
         @Schema(nullable = true) HighBias highBias,
         List<CandidateChoice> candidates,
         Map<String, Boolean> answers,
@@ -50,6 +52,7 @@ public record Intake(
                 Optional.ofNullable(stored.ageBand).flatMap(AgeBand::withId).orElse(null),
                 Setting.withId(stored.setting).orElseThrow(),
                 stored.mechanism,
+                Boolean.TRUE.equals(stored.bothSides) ? true : null,
                 stored.ownHighBias().orElse(null),
                 stored.candidates.stream()
                         .map(c -> new CandidateChoice(
@@ -70,6 +73,7 @@ public record Intake(
         stored.ageBand = ageBand == null ? null : ageBand.id();
         stored.setting = setting.id();
         stored.mechanism = mechanism;
+        stored.bothSides = Boolean.TRUE.equals(bothSides);
         stored.highBias = highBias == null ? null : highBias.id();
         stored.candidates.clear();
         for (CandidateChoice choice : candidates) {

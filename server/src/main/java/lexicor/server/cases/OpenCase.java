@@ -3,6 +3,7 @@ package lexicor.server.cases;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.examination.Findings;
@@ -17,6 +18,8 @@ import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.TapRecord;
 import lexicor.server.standing.Basis;
+import lexicor.server.standing.LastStanding;
+import org.springframework.util.function.SingletonSupplier;
 
 /**
  * A case as one request sees it: its record, what it is judged by (the content and the settings in force for it, today's or
@@ -34,17 +37,25 @@ public final class OpenCase {
     private WeighedCase weighed;
 
     private List<WeighedCondition> ranked;
+    private final Supplier<Map<String, LastStanding>> earlier;
 
     /**
      * @param taps of the visit that stand, in the order they were made
+     * @param earlier where candidates stood at earlier visits; asked for once, where it is needed
      * @param goneAhead the reasons for going ahead with blocked tests at the visit, by test
      */
-    OpenCase(CaseRecord record, Basis basis, List<TapRecord> taps, Map<String, String> goneAhead) {
+    OpenCase(
+            CaseRecord record,
+            Basis basis,
+            List<TapRecord> taps,
+            Map<String, String> goneAhead,
+            Supplier<Map<String, LastStanding>> earlier) {
+        this.earlier = SingletonSupplier.of(earlier);
         this.record = record;
         this.basis = basis;
         this.taps = List.copyOf(taps);
         this.goneAhead = Map.copyOf(goneAhead);
-        readings = Taken.readings(taps, basis.catalogue());
+        readings = Taken.readings(taps, basis.catalogue()).ofBothSides(isBothSides());
         bedside = CaseAssembly.bedside(record, readings, basis.catalogue());
     }
 
@@ -85,11 +96,15 @@ public final class OpenCase {
         return CaseAssembly.involved(record);
     }
 
+    private boolean isBothSides() {
+        return Boolean.TRUE.equals(record.bothSides);
+    }
+
     /** What the same taps come to by another content. */
     public Findings read(Catalogue other) {
         return other == catalogue()
                 ? findings()
-                : CaseAssembly.bedside(record, Taken.readings(taps, other), other)
+                : CaseAssembly.bedside(record, Taken.readings(taps, other).ofBothSides(isBothSides()), other)
                         .findings();
     }
 
@@ -110,6 +125,11 @@ public final class OpenCase {
     /** The case with the content and its figures, ready to weigh. */
     public CaseToWeigh toWeigh() {
         return bedside.against(catalogue(), basis.evidence(), basis.settings());
+    }
+
+    /** Where candidates stood when they were last examined at a visit before, by condition. */
+    public Map<String, LastStanding> earlier() {
+        return earlier.get();
     }
 
     /** Where it stands, with what could be tested next. */

@@ -5,12 +5,15 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.OverrideStore;
 import lexicor.server.cases.records.TapRecord;
 import lexicor.server.cases.records.TapStore;
 import lexicor.server.standing.Basis;
+import lexicor.server.standing.LastStanding;
+import lexicor.server.standing.Standings;
 import org.springframework.stereotype.Component;
 
 /** Opens stored cases: the one place that joins a record with its basis and its taps. */
@@ -38,7 +41,7 @@ public class OpenCases {
 
     /** The case as it would stand with what is in force today, also where it is closed. */
     public OpenCase today(OpenCase then) {
-        return new OpenCase(then.record(), basis.today(then.record()), then.taps(), Map.of());
+        return new OpenCase(then.record(), basis.today(then.record()), then.taps(), Map.of(), Map::of);
     }
 
     /** The case as some of its taps leave it. */
@@ -49,7 +52,26 @@ public class OpenCases {
                     .findByCaseIdAndVisitOrderById(stored.id, stored.visit())
                     .forEach(o -> goneAhead.put(o.test, o.reason));
         }
-        return new OpenCase(stored, known, some, goneAhead);
+        return new OpenCase(stored, known, some, goneAhead, () -> earlier(stored, known));
+    }
+
+    /** Where candidates stood at the latest of the visits before at which something of them was examined. */
+    private Map<String, LastStanding> earlier(CaseRecord stored, Basis known) {
+        Map<String, LastStanding> last = new HashMap<>();
+        Optional<Integer> before = stored.visitBefore(stored.visit());
+        while (before.isPresent()) {
+            int visit = before.get();
+            CaseRecord then = stored.asOf(visit);
+            OpenCase at = new OpenCase(then, known, taps.standing(stored.id, visit), Map.of(), Map::of);
+            if (!at.taps().isEmpty()) {
+                Standings.conditions(at.bedside(), known, at.ranked()).stream()
+                        .filter(c -> c.probabilityFirst() != null)
+                        .forEach(c -> last.putIfAbsent(
+                                c.id(), new LastStanding(visit, stored.visits.get(visit - 1), c.posttest())));
+            }
+            before = stored.visitBefore(visit);
+        }
+        return last;
     }
 
     /** Many at once, for lists and counts: without the reasons for going ahead. */
@@ -67,7 +89,8 @@ public class OpenCases {
                         byCase.getOrDefault(c.id, List.of()).stream()
                                 .filter(t -> t.visit == c.visit())
                                 .toList(),
-                        Map.of()))
+                        Map.of(),
+                        Map::of))
                 .toList();
     }
 }

@@ -26,7 +26,9 @@ class RecordedUse implements InUse {
             case QUESTION -> cases.countWithAnswer(id) > 0;
             case WARNING -> cases.countWithWarning(id) > 0;
             case LADDER -> cases.countWithLadder(id) > 0;
-            case CLUSTER, COUNT -> false;
+            case PRECAUTION -> cases.countWithPrecaution(id) > 0;
+            case CLUSTER, COUNT, DEFINITION, PROVOKED_FAMILY, PROVOKED_TEST, PROVOKED_CRITERION, EXAMINED_FAMILY ->
+                false;
         };
     }
 }

@@ -34,6 +34,20 @@ public final class Taken {
         return STORED.writeValueAsString(changes);
     }
 
+    /** What somebody wrote, by leaf. */
+    public static Map<String, String> texts(Map<String, ?> changes) {
+        Map<String, String> texts = new LinkedHashMap<>();
+        changes.forEach((leaf, value) -> {
+            if (value instanceof String text
+                    && ReadingLeaf.named(leaf)
+                            .filter(l -> l.kind() == ReadingLeaf.Kind.TEXT)
+                            .isPresent()) {
+                texts.put(leaf, text);
+            }
+        });
+        return texts;
+    }
+
     /** What the tap set, by leaf; null where it cleared one. */
     public static Map<String, Object> changes(TapRecord stored) {
         return STORED.readValue(stored.changes, CHANGES);

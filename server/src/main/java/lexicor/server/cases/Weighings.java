@@ -19,14 +19,14 @@ public class Weighings {
     }
 
     public Weighed of(OpenCase c) {
-        Weighed then = Standings.weighed(c.bedside(), c.basis(), c.weighed());
+        Weighed then = Standings.weighed(c.bedside(), c.basis(), c.weighed(), c.earlier());
         if (!c.record().isClosed()) {
             return then;
         }
         OpenCase today = openCases.today(c);
         return then.closed(
                 c.basis().edition().since(),
-                Standings.conditions(today.ranked(), today.catalogue()),
+                Standings.conditions(today.bedside(), today.basis(), today.ranked()),
                 differs(c.ranked(), today.ranked()));
     }
 

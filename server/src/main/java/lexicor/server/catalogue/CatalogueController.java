@@ -8,14 +8,16 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.MeasureList;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.examination.AgeBand;
+import lexicor.core.examination.Slug;
 import lexicor.core.examination.pads.Dial;
 import lexicor.core.examination.pads.Pad;
 import lexicor.core.examination.pads.PadBoard;
-import lexicor.core.planning.Precaution;
 import lexicor.core.weighing.Suspicion;
 import lexicor.server.catalogue.CatalogueView.BoardView;
 import lexicor.server.catalogue.CatalogueView.ChoiceView;
@@ -24,7 +26,9 @@ import lexicor.server.catalogue.CatalogueView.ConditionView;
 import lexicor.server.catalogue.CatalogueView.CriterionView;
 import lexicor.server.catalogue.CatalogueView.DialView;
 import lexicor.server.catalogue.CatalogueView.HistoryItemView;
+import lexicor.server.catalogue.CatalogueView.NoteView;
 import lexicor.server.catalogue.CatalogueView.PadView;
+import lexicor.server.catalogue.CatalogueView.RegrowthNotesView;
 import lexicor.server.catalogue.CatalogueView.TestView;
 import lexicor.server.catalogue.CatalogueView.VariantView;
 import lexicor.server.catalogue.CatalogueView.WarningView;
@@ -81,7 +85,8 @@ class CatalogueController {
                         .map(CatalogueController::condition)
                         .toList(),
                 catalogue.complaints().stream()
-                        .map(c -> new ComplaintView(c.id(), c.name(), c.regions(), c.candidates()))
+                        .map(c ->
+                                new ComplaintView(c.id(), c.name(), c.regions(), c.candidates(), rates(c), c.injury()))
                         .toList(),
                 catalogue.history().stream()
                         .map(h -> new HistoryItemView(
@@ -89,14 +94,15 @@ class CatalogueController {
                                 h.ask(),
                                 h.finding(),
                                 h.fromAgeBand(),
+                                h.injury(),
                                 h.notches(),
                                 List.copyOf(catalogue.conditionsInformedBy(Set.of(h.id())))))
                         .toList(),
                 catalogue.warnings().stream()
                         .map(w -> new WarningView(w.id(), w.when(), w.message()))
                         .toList(),
-                Arrays.stream(Precaution.values())
-                        .map(p -> new ChoiceView<>(p, p.label(), null))
+                catalogue.precautions().stream()
+                        .map(p -> new ChoiceView<>(p.id(), p.label(), null))
                         .toList(),
                 Arrays.stream(AgeBand.values())
                         .map(a -> new ChoiceView<>(a, a.label(), null))
@@ -106,7 +112,8 @@ class CatalogueController {
                         .toList(),
                 Arrays.stream(Suspicion.values())
                         .map(s -> new ChoiceView<>(s, label(s.id()), s.oddsFactor()))
-                        .toList());
+                        .toList(),
+                regrowth(catalogue.measures().regrowth()));
     }
 
     private static TestView test(ClinicalTest t, Catalogue catalogue) {
@@ -126,13 +133,18 @@ class CatalogueController {
                 t.criteria().stream()
                         .map(c -> new CriterionView(c.id(), c.label(), c.at()))
                         .toList(),
-                PadBoard.of(t).stream().map(CatalogueController::board).toList(),
+                PadBoard.of(t, catalogue).stream()
+                        .map(CatalogueController::board)
+                        .toList(),
                 t.unreliableIf(),
                 t.watchFor(),
                 t.contraindications(),
                 t.after(),
                 t.variants().stream()
                         .map(v -> new VariantView(v.name(), v.note(), t.done(v).position(), holdSeconds(t.done(v))))
+                        .toList(),
+                t.particulars().notes().stream()
+                        .map(n -> new NoteView(Slug.of(n), n))
                         .toList(),
                 List.copyOf(catalogue.conditionsInformedBy(t.criterionIds())));
     }
@@ -152,7 +164,7 @@ class CatalogueController {
     private static PadView pad(Pad pad) {
         Map<String, Object> sets = new LinkedHashMap<>();
         pad.sets().forEach((leaf, value) -> sets.put(leaf.leafName(), value.plain()));
-        return new PadView(pad.id(), pad.label(), pad.hint(), sets);
+        return new PadView(pad.id(), pad.label(), pad.hint(), pad.group(), sets);
     }
 
     private static DialView dial(Dial dial) {
@@ -169,9 +181,29 @@ class CatalogueController {
     }
 
     private static ConditionView condition(Condition c) {
-        Map<String, Double> rates = c.pretest().entrySet().stream()
+        return new ConditionView(
+                c.id(),
+                c.name(),
+                c.region(),
+                rates(c.pretest()),
+                c.ruleOut(),
+                c.act(),
+                c.onward(),
+                c.traumaOnly(),
+                c.mustNotMiss());
+    }
+
+    private static Map<String, Map<String, Double>> rates(Complaint c) {
+        return c.pretests().entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> rates(e.getValue())));
+    }
+
+    private static Map<String, Double> rates(Map<Setting, Double> bySetting) {
+        return bySetting.entrySet().stream()
                 .collect(Collectors.toMap(e -> e.getKey().id(), Map.Entry::getValue));
-        return new ConditionView(c.id(), c.name(), c.region(), rates, c.ruleOut(), c.act(), c.onward(), c.traumaOnly());
+    }
+
+    private static RegrowthNotesView regrowth(MeasureList.Regrowth r) {
+        return new RegrowthNotesView(r.test(), r.nerves(), r.landmarks(), r.limbPositions());
     }
 
     private static String label(String id) {

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.examination.AgeBand;
-import lexicor.core.planning.Precaution;
+import lexicor.core.examination.pads.Pad;
 import lexicor.core.weighing.Suspicion;
 
 /** The catalogue as the browser needs it. */
@@ -15,10 +15,14 @@ record CatalogueView(
         List<ComplaintView> complaints,
         List<HistoryItemView> history,
         List<WarningView> warnings,
-        List<ChoiceView<Precaution>> precautions,
+        List<ChoiceView<String>> precautions,
         List<ChoiceView<AgeBand>> ageBands,
         List<ChoiceView<Setting>> settings,
-        List<ChoiceView<Suspicion>> suspicions) {
+        List<ChoiceView<Suspicion>> suspicions,
+        RegrowthNotesView regrowth) {
+
+    /** What is offered to say which nerve was tapped, from where it was measured, and how the limb lay. */
+    record RegrowthNotesView(String test, List<String> nerves, List<String> landmarks, List<String> limbPositions) {}
 
     /**
      * A test with what there is to tap, one board for each of its places.
@@ -45,7 +49,11 @@ record CatalogueView(
             List<String> contraindications,
             List<String> after,
             List<VariantView> variants,
+            List<NoteView> notes,
             List<String> informs) {}
+
+    /** An observation that can be ticked for the record and weighs nothing. */
+    record NoteView(String id, String label) {}
 
     /** A school's own way to do a test, with the position and hold time that it then has. */
     record VariantView(String name, String note, String position, @Schema(nullable = true) Integer holdSeconds) {}
@@ -54,8 +62,8 @@ record CatalogueView(
 
     record BoardView(String at, String label, List<PadView> pads, List<DialView> dials) {}
 
-    /** A pad and the leaves it sets: truth values, codes and numbers. */
-    record PadView(String id, String label, String hint, Map<String, Object> sets) {}
+    /** A pad and the leaves it sets: truth values, codes, several codes that are added or taken out, and numbers. */
+    record PadView(String id, String label, String hint, Pad.Group group, Map<String, Object> sets) {}
 
     record DialView(
             String leaf,
@@ -75,15 +83,24 @@ record CatalogueView(
             double ruleOut,
             double act,
             String onward,
-            boolean traumaOnly) {}
+            boolean traumaOnly,
+            boolean mustNotMiss) {}
 
-    record ComplaintView(String id, String name, List<String> regions, List<String> candidates) {}
+    /** @param baseRates for this complaint by condition and setting, in place of the condition's own */
+    record ComplaintView(
+            String id,
+            String name,
+            List<String> regions,
+            List<String> candidates,
+            Map<String, Map<String, Double>> baseRates,
+            boolean injury) {}
 
     record HistoryItemView(
             String id,
             String ask,
             boolean finding,
             boolean fromAgeBand,
+            boolean injury,
             Map<String, Integer> notches,
             List<String> informs) {}
 

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
+import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.document.Documents;
@@ -149,6 +151,7 @@ class DemoClinic implements ApplicationRunner {
                                 AgeBand.withId(entry.text("age")).orElseThrow(() -> entry.problem("age", "unknown")),
                                 intake.setting(),
                                 entry.text("mechanism"),
+                                entry.flag("bothSides", false) ? true : null,
                                 null,
                                 intake.candidates().stream()
                                         .map(c -> new Intake.CandidateChoice(
@@ -165,7 +168,7 @@ class DemoClinic implements ApplicationRunner {
         List<Instant> began = new ArrayList<>();
         for (Entry visit : listedVisits) {
             if (!began.isEmpty()) {
-                visits.start(code, door.existing(code).version);
+                visits.start(code, door.existing(code).version, null);
             }
             began.add(record(code, side, visit));
         }
@@ -225,33 +228,43 @@ class DemoClinic implements ApplicationRunner {
         String at = entry.optionalText("at").orElse("");
         long ageMillis = entry.has("daysAgo") ? (long) (entry.number("daysAgo", 0, 90) * DAY_MILLIS) : visitAgeMillis;
         List<NewTap> taps = new ArrayList<>();
-        tap(entry, test, at, involved.other(), "other", "otherSet").ifPresent(taps::add);
-        tap(entry, test, at, involved, "involved", "set").ifPresent(taps::add);
+        tap(entry, editions.catalogue(), test, at, involved.other(), "other", "otherSet")
+                .ifPresent(taps::add);
+        tap(entry, editions.catalogue(), test, at, involved, "involved", "set").ifPresent(taps::add);
         entry.done();
         inOneStep.executeWithoutResult(step -> {
             CaseRecord stored = door.lockForRecording(code);
             taps.forEach(t -> recording.record(
                     stored,
                     basis.of(stored),
-                    new NewTap(t.tapId(), t.test(), t.at(), t.side(), t.changes(), null, ageMillis, null)));
+                    new NewTap(t.tapId(), t.test(), t.at(), t.side(), t.changes(), null, ageMillis, null, true)));
         });
     }
 
+    /** Several codes of one leaf stand together. */
+    private static Object together(Object before, Object more) {
+        return before instanceof List<?> first && more instanceof List<?> second
+                ? Stream.concat(first.stream(), second.stream()).toList()
+                : more;
+    }
+
     private static Optional<NewTap> tap(
-            Entry entry, ClinicalTest test, String at, Side side, String pads, String numbers) {
+            Entry entry, Catalogue catalogue, ClinicalTest test, String at, Side side, String pads, String numbers) {
         Map<String, Object> changes = new LinkedHashMap<>();
         for (String id : entry.texts(pads)) {
-            Pad pad = PadBoard.of(test).stream()
+            Pad pad = PadBoard.of(test, catalogue).stream()
                     .filter(b -> b.at().equals(at))
                     .flatMap(b -> b.pads().stream())
                     .filter(p -> p.id().equals(id))
                     .findFirst()
                     .orElseThrow(() -> entry.problem(pads, "there is no pad " + id));
-            pad.sets().forEach((leaf, value) -> changes.put(leaf.leafName(), value.plain()));
+            pad.sets().forEach((leaf, value) -> changes.merge(leaf.leafName(), value.plain(), DemoClinic::together));
         }
-        entry.map(numbers).forEach((leaf, value) -> changes.put(leaf, value.asDouble()));
+        entry.map(numbers)
+                .forEach((leaf, value) ->
+                        changes.put(leaf, value.isString() ? (Object) value.asString() : (Object) value.asDouble()));
         return changes.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new NewTap(UUID.randomUUID(), test.id(), at, side, changes, null, null, null));
+                : Optional.of(new NewTap(UUID.randomUUID(), test.id(), at, side, changes, null, null, null, true));
     }
 }

@@ -9,6 +9,7 @@ import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.evidence.Accuracy;
+import lexicor.core.evidence.ClusterCoherence;
 import lexicor.core.examination.Finding;
 import lexicor.core.numbers.Logit;
 import lexicor.core.weighing.input.ClusterDesign;
@@ -133,7 +134,9 @@ class ClusterService {
                 c.fingerprint(),
                 CheckView.of(editions.catalogue().signOff(c)),
                 own.map(ClusterService::worth).orElse(null),
-                atLeast.flatMap(k -> predicted(c, k, department)).orElse(null));
+                atLeast.flatMap(k -> predicted(c, k, department)).orElse(null),
+                c.rulesInOnly(),
+                ClusterCoherence.warnings(c, editions.catalogue(), evidence.current()));
     }
 
     private Optional<WorthView> predicted(Cluster c, int atLeast, DepartmentSettings department) {

@@ -84,7 +84,7 @@ class EvidenceService {
         return settings.current().highBias();
     }
 
-    private EvidenceBase current() {
+    EvidenceBase current() {
         return base(way());
     }
 
@@ -127,16 +127,19 @@ class EvidenceService {
                         : found instanceof Evidence.LeftOut
                                 ? "left-out"
                                 : found instanceof Evidence.Unchecked ? "unchecked" : "sensitivity-only";
-        List<SignOff.State> checks = base.rows(criterion, condition).stream()
-                .map(r -> editions.catalogue().signOff(r).state())
-                .toList();
+        List<AccuracyRow> rows = base.rows(criterion, condition);
+        List<SignOff.State> checks =
+                rows.stream().map(r -> editions.catalogue().signOff(r).state()).toList();
         return new PairLine(
                 criterion,
                 editions.catalogue().findingName(criterion),
                 editions.catalogue().testOf(criterion).map(ClinicalTest::id).orElse(null),
                 condition,
                 editions.catalogue().condition(condition).map(Condition::name).orElse(condition),
-                checks.size(),
+                rows.size(),
+                (int) rows.stream()
+                        .filter(r -> !origins.of(r).from().equals("shipped"))
+                        .count(),
                 Collections.frequency(checks, SignOff.State.NOT_YET_CHECKED),
                 Collections.frequency(checks, SignOff.State.DISPUTED),
                 accuracy.map(Accuracy::people).orElse(0.0),

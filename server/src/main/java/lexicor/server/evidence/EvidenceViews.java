@@ -23,6 +23,7 @@ final class EvidenceViews {
      * @param people diseased and healthy in the rows used
      * @param method study, univariate or bivariate; absent where nothing can be weighed
      * @param status weighable, left-out, unchecked, sensitivity-only, or none where there is no row
+     * @param ours how many of the rows are the department's own, added or changed
      * @param unchecked how many of the rows nobody has checked against their source
      * @param disputed how many are disputed
      */
@@ -33,6 +34,7 @@ final class EvidenceViews {
             String condition,
             String conditionName,
             int rows,
+            int ours,
             int unchecked,
             int disputed,
             double people,
@@ -150,7 +152,9 @@ final class EvidenceViews {
             String fingerprint,
             CheckView check,
             @Schema(nullable = true) WorthView figures,
-            @Schema(nullable = true) WorthView predicted) {}
+            @Schema(nullable = true) WorthView predicted,
+            boolean rulesInOnly,
+            List<String> warnings) {}
 
     /**
      * How far a figure has been checked against its source.

@@ -5,16 +5,22 @@ import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Date;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.core.examination.DefinitionState;
 import lexicor.core.examination.Outcome;
 import lexicor.core.examination.Side;
+import lexicor.core.examination.TestWording;
 import lexicor.core.examination.Wording;
+import lexicor.core.weighing.model.Item;
 import lexicor.server.casefiles.WholeCases.WholeCase;
 import lexicor.server.cases.CaseViews.FindingView;
 import lexicor.server.cases.CaseViews.PlaceReadings;
@@ -22,6 +28,7 @@ import lexicor.server.measures.MeasureViews.ItemView;
 import lexicor.server.measures.MeasureViews.MeasureView;
 import lexicor.server.measures.MeasureViews.SideView;
 import lexicor.server.standing.Standing.ConditionStanding;
+import lexicor.server.standing.Standing.DefinitionView;
 import org.hl7.fhir.r4.model.Attachment;
 import org.hl7.fhir.r4.model.BooleanType;
 import org.hl7.fhir.r4.model.Bundle;
@@ -88,6 +95,7 @@ public final class FhirDocument {
         who();
         readings();
         findings();
+        decided();
         measures();
         List<Reference> assessments = risks();
         report(assessments);
@@ -111,10 +119,10 @@ public final class FhirDocument {
         visit.setClass_(new Coding(Codes.ACT, "AMB", "ambulatory"));
         visit.setSubject(patient);
         List<java.time.Instant> visits = given.view().visits();
-        visit.setPeriod(new Period().setStart(Date.from(visits.get(visits.size() - 1))));
+        visit.setPeriod(new Period().setStart(Date.from(visits.get(given.view().visit() - 1))));
         visit.addReasonCode(
                 Codes.own(given.view().intake().complaint(), given.view().complaintName()));
-        encounter = add(told(visit, "Visit " + visits.size() + "."));
+        encounter = add(told(visit, "Visit " + given.view().visit() + "."));
     }
 
     private void readings() {
@@ -122,17 +130,19 @@ public final class FhirDocument {
             String test =
                     given.catalogue().test(place.test()).map(t -> t.name()).orElse(place.test());
             Observation observation = observation(
-                    place.test() + (place.at().isEmpty() ? "" : "/" + place.at()),
+                    place.test() + (place.at().isEmpty() ? "" : "@" + place.at()),
                     test,
                     place.side().id());
-            place.values().forEach((leaf, value) -> component(observation, leaf, value));
+            Optional<TestWording> wording =
+                    given.catalogue().test(place.test()).map(t -> TestWording.of(t, given.catalogue()));
+            place.values().forEach((leaf, value) -> component(observation, leaf, value, wording));
             if (!observation.getComponent().isEmpty()) {
                 section("Readings", told(observation, test + ", " + place.side().id() + " side, as read."));
             }
         }
     }
 
-    private static void component(Observation observation, String leaf, Object value) {
+    private static void component(Observation observation, String leaf, Object value, Optional<TestWording> wording) {
         var part = observation
                 .addComponent()
                 .setCode(Codes.own(
@@ -143,7 +153,45 @@ public final class FhirDocument {
             String unit = ReadingLeaf.named(leaf).map(ReadingLeaf::unit).orElse("");
             part.setValue(Codes.quantity(number.doubleValue(), unit));
         } else {
-            part.setValue(Codes.own(String.valueOf(value), Wording.code(String.valueOf(value))));
+            part.setValue(coded(leaf, value, wording));
+        }
+    }
+
+    /** Several codes stand as codings of one concept; what somebody wrote is its text alone. */
+    private static CodeableConcept coded(String leaf, Object value, Optional<TestWording> wording) {
+        Optional<ReadingLeaf> known = ReadingLeaf.named(leaf);
+        String text = known.flatMap(l -> wording.map(w -> w.value(l, value)))
+                .orElseGet(() -> Wording.code(String.valueOf(value)));
+        CodeableConcept concept = new CodeableConcept().setText(text);
+        List<?> codes = value instanceof List<?> list ? list : List.of(value);
+        if (known.filter(l -> l.kind() == ReadingLeaf.Kind.TEXT).isEmpty()) {
+            codes.forEach(c -> concept.addCoding(new Coding(
+                    Codes.OWN,
+                    String.valueOf(c),
+                    known.flatMap(l -> wording.map(w -> w.name(l, String.valueOf(c))))
+                            .orElse(Wording.code(String.valueOf(c))))));
+        }
+        return concept;
+    }
+
+    /** The clusters that are decided, with their count, and the case definitions. */
+    private void decided() {
+        Set<String> seen = new HashSet<>();
+        given.weighed().ledgers().values().forEach(ledger -> ledger.stream()
+                .filter(r -> r.kind() == Item.Kind.CLUSTER && !r.result().equals("open") && seen.add(r.id()))
+                .forEach(r -> {
+                    Observation observation = about("cluster/" + r.id(), r.name());
+                    observation.setValue(Codes.own(r.result(), r.reason()));
+                    section("Clusters and definitions", told(observation, r.name() + ": " + r.reason() + "."));
+                }));
+        for (ConditionStanding c : given.weighed().standing().conditions()) {
+            for (DefinitionView d : c.definitions()) {
+                if (d.met() > 0 || d.state() != DefinitionState.State.OPEN) {
+                    Observation observation = about("definition/" + d.id(), d.name());
+                    observation.setValue(Codes.own(d.state().id(), d.words()));
+                    section("Clusters and definitions", told(observation, d.words()));
+                }
+            }
         }
     }
 
@@ -248,6 +296,7 @@ public final class FhirDocument {
             }
         });
         report.setConclusion(given.weighed().standing().conditions().stream()
+                .filter(ConditionStanding::weighed)
                 .findFirst()
                 .map(c -> String.format(
                         Locale.ROOT, "%s ranks first, at %.0f %%. %s", c.name(), 100 * c.posttest(), CAUTION))
@@ -293,6 +342,14 @@ public final class FhirDocument {
         observation.setEffective(new DateTimeType(date));
         observation.addPerformer(performer);
         observation.setBodySite(Codes.own("side-" + side, side + " side"));
+        return observation;
+    }
+
+    /** An observation of the patient rather than of one side. */
+    private Observation about(String code, String text) {
+        Observation observation =
+                observation(code, text, given.view().intake().involvedSide().id());
+        observation.setBodySite(null);
         return observation;
     }
 

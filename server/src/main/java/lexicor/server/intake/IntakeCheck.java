@@ -7,7 +7,6 @@ import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.catalogue.WarningSign;
-import lexicor.core.planning.Precaution;
 import lexicor.server.cases.Intake;
 import lexicor.server.problems.Refusal;
 
@@ -45,7 +44,7 @@ public final class IntakeCheck {
         }
         if (intake.precautions() == null
                 || !intake.precautions().stream()
-                        .allMatch(id -> Precaution.withId(String.valueOf(id)).isPresent())) {
+                        .allMatch(id -> catalogue.precaution(String.valueOf(id)).isPresent())) {
             throw Refusal.field("intake.precautions", "expected a list of precautions, which may be empty");
         }
         Set<String> signs = catalogue.warnings().stream().map(WarningSign::id).collect(Collectors.toSet());

@@ -89,6 +89,7 @@ final class LayerViews {
      * @param shipped as it came with the program; absent for one that the department added
      * @param why the reason given for the last change; absent for a shipped one
      * @param missing fields that others of its kind have and it has not, each as another has it
+     * @param parts by the name of a list: the fields that its parts can have, each as a part of some entry has it
      */
     record EntryView(
             PackEntry.Kind kind,
@@ -97,7 +98,8 @@ final class LayerViews {
             JsonNode fields,
             @Schema(nullable = true) JsonNode shipped,
             @Schema(nullable = true) String why,
-            JsonNode missing) {}
+            JsonNode missing,
+            JsonNode parts) {}
 
     /**
      * An entry to be stored over the version last seen.

@@ -102,7 +102,31 @@ public class OwnEntries {
                 found.fields(),
                 editions.shipped().entry(kind, id).map(PackEntry::fields).orElse(null),
                 own.map(o -> o.why).orElse(null),
-                missing(found, all));
+                missing(found, all),
+                parts(found, all));
+    }
+
+    /** What the parts of an entry's lists can have, such as what a criterion raises. */
+    private static ObjectNode parts(PackEntry found, List<PackEntry> all) {
+        ObjectNode parts = found.fields().objectNode();
+        for (PackEntry e : all) {
+            if (e.kind() == found.kind()) {
+                e.fields().properties().stream()
+                        .filter(p -> p.getValue().isArray())
+                        .forEach(list -> list.getValue()
+                                .valueStream()
+                                .filter(ObjectNode.class::isInstance)
+                                .flatMap(part -> part.propertyStream())
+                                .filter(p -> !p.getValue().isNull())
+                                .forEach(p -> {
+                                    ObjectNode known = parts.withObjectProperty(list.getKey());
+                                    if (!known.has(p.getKey())) {
+                                        known.set(p.getKey(), p.getValue());
+                                    }
+                                }));
+            }
+        }
+        return parts;
     }
 
     private static ObjectNode missing(PackEntry found, List<PackEntry> all) {
@@ -132,7 +156,10 @@ public class OwnEntries {
         if (!id.equals(fields.path("id").asString(""))) {
             throw Refusal.field("fields.id", "expected " + id + "; an id stays as it is");
         }
-        String name = kind == PackEntry.Kind.QUESTION && id.startsWith(HISTORY) ? id.substring(HISTORY.length()) : id;
+        String name = kind == PackEntry.Kind.QUESTION && id.startsWith(HISTORY)
+                ? id.substring(HISTORY.length())
+                // A criterion is named by its test and its own name.
+                : kind == PackEntry.Kind.PROVOKED_CRITERION ? id.replaceFirst("/", "-") : id;
         if (!ID.matcher(name).matches() || id.length() > LONGEST_ID) {
             throw Refusal.field("fields.id", "expected small letters, digits and single hyphens, such as my-own-test");
         }

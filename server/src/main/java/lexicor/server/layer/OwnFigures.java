@@ -153,7 +153,7 @@ class OwnFigures {
             throw Refusal.field("note", "expected at most " + LONGEST_NOTE + " characters");
         }
         if (state == SignOff.State.DISPUTED && note.isEmpty()) {
-            throw Refusal.field("note", "missing; say what is wrong with the figure");
+            throw Refusal.field("note", "Say what is wrong with the figure");
         }
         String figure = described(fingerprint);
         layer.change(() -> {

@@ -12,6 +12,7 @@ import lexicor.core.catalogue.MeasureGroup;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.examination.Place;
 import lexicor.core.examination.Side;
+import lexicor.core.examination.SideReadings;
 import lexicor.core.measuring.Change;
 import lexicor.core.measuring.ContractilePattern;
 import lexicor.core.measuring.Dominance;
@@ -77,8 +78,9 @@ public final class MeasureComparison {
             deficit = fair.or(sides(measure)::indexPercent)
                     .map(i -> SideComparison.isDeficit(i, department.deficitPercent()));
         }
-        Optional<ContractilePattern> strength = deficit.filter(d -> measure.group() == MeasureGroup.STRENGTH)
-                .map(weak -> ContractilePattern.of(weak, hurts(measure)));
+        Optional<ContractilePattern> strength = measure.group() == MeasureGroup.STRENGTH
+                ? ContractilePattern.of(deficit, hurts(measure))
+                : Optional.empty();
         Optional<RangePattern> range = RangePattern.of(
                 now.range(measure, involved),
                 now.range(measure, involved.other()),
@@ -126,17 +128,26 @@ public final class MeasureComparison {
                 .map(d -> Dominance.corrected(index, d == involved, department.headStartPercent()));
     }
 
-    private boolean hurts(Measure measure) {
+    /** Whether the muscle hurt when it worked; empty where nobody said. */
+    private Optional<Boolean> hurts(Measure measure) {
+        Optional<Double> underLoad = now.amount(measure, MeasureChanges.PAIN_UNDER_LOAD, involved);
         double atRest =
                 now.amount(measure, MeasureChanges.PAIN_AT_REST, involved).orElse(0.0);
-        return now.isNoted(measure, MeasureChanges.FAMILIAR_PAIN, involved)
-                || now.amount(measure, MeasureChanges.PAIN_UNDER_LOAD, involved)
-                        .filter(p -> p > atRest)
-                        .isPresent()
-                || measure.feeds()
-                        .map(f -> now.readings().at(new Place(f.test(), f.at(), involved)))
-                        .filter(r -> r.flag(ReadingLeaf.PAIN_FAMILIAR).orElse(false))
-                        .isPresent();
+        if (now.isNoted(measure, MeasureChanges.FAMILIAR_PAIN, involved)
+                || underLoad.filter(p -> p > atRest).isPresent()) {
+            return Optional.of(true);
+        }
+        List<SideReadings> tapped = measure.feeds().stream()
+                .map(f -> now.readings().at(new Place(f.test(), f.at(), involved)))
+                .toList();
+        if (tapped.stream().anyMatch(r -> r.flag(ReadingLeaf.PAIN_FAMILIAR).orElse(false))) {
+            return Optional.of(true);
+        }
+        boolean said = underLoad.isPresent()
+                || now.amount(measure, MeasureChanges.FAMILIAR_PAIN, involved).isPresent()
+                || tapped.stream()
+                        .anyMatch(r -> r.flag(ReadingLeaf.PAIN_PRESENT).isPresent());
+        return said ? Optional.of(false) : Optional.empty();
     }
 
     private SideView side(Measure measure, Side side) {

@@ -172,9 +172,19 @@ public final class MeasureViews {
      * The advancing tapping point of one side.
      *
      * @param sentence its pace with the interval; absent with fewer than three days
+     * @param measuredDifferently whether the notes of the days say another nerve, landmark or position of the limb
      */
-    public record RegrowthView(Side side, List<RegrowthPoint> points, @Schema(nullable = true) String sentence) {}
+    public record RegrowthView(
+            Side side,
+            List<RegrowthPoint> points,
+            @Schema(nullable = true) String sentence,
+            boolean measuredDifferently) {}
 
-    /** The last distance recorded on a day, in millimetres from the landmark. */
-    public record RegrowthPoint(LocalDate day, double distanceMm) {}
+    /**
+     * The last distance recorded on a day.
+     *
+     * @param distanceMm from the landmark
+     * @param how the nerve, the landmark and how the limb lay, as noted; absent where none of it was
+     */
+    public record RegrowthPoint(LocalDate day, double distanceMm, @Schema(nullable = true) String how) {}
 }

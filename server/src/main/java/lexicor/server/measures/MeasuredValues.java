@@ -74,7 +74,7 @@ public final class MeasuredValues {
         if (measure.feeds().isEmpty()) {
             return trials;
         }
-        Measure.Feeds feeds = measure.feeds().get();
+        Measure.Feeds feeds = measure.feeds().get(0);
         Optional<Double> reading =
                 readings.at(new Place(feeds.test(), feeds.at(), side)).quantity(leaf);
         boolean same = reading.isPresent()

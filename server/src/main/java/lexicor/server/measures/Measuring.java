@@ -75,11 +75,11 @@ public class Measuring {
         MeasureChanges changes = MeasureChanges.read(measure, request.changes(), Boolean.TRUE.equals(request.sure()));
         changes.byItem().forEach((item, amounts) -> store(stored, measure, side, item, amounts));
         values.flush();
-        measure.feeds().ifPresent(feeds -> {
+        measure.feeds().forEach(feeds -> {
             ClinicalTest test = used.catalogue().test(feeds.test()).orElseThrow();
             Map<String, Object> reading = changes.reading(test);
             if (!reading.isEmpty()) {
-                tap(stored, used, request.tapId(), feeds, side, reading);
+                tap(stored, used, tapId(request.tapId(), measure, feeds), feeds, side, reading);
             }
         });
         feedRatios(request.tapId(), stored, used, measure, side);
@@ -111,20 +111,32 @@ public class Measuring {
         for (Measure m : used.catalogue().measures().measures()) {
             boolean touched = m.ratioTo().isPresent()
                     && (m.id().equals(changed.id()) || m.ratioTo().get().equals(changed.id()));
-            if (touched && m.feeds().isPresent()) {
+            if (touched && !m.feeds().isEmpty()) {
                 Map<String, Object> reading = new HashMap<>();
                 reading.put(
                         ReadingLeaf.RATIO.leafName(),
                         now.ratio(m, side, used.catalogue()).orElse(null));
-                UUID own = UUID.nameUUIDFromBytes((tapId + " ratio " + m.id()).getBytes(StandardCharsets.UTF_8));
-                tap(stored, used, own, m.feeds().get(), side, reading);
+                for (Measure.Feeds feeds : m.feeds()) {
+                    UUID own = UUID.nameUUIDFromBytes((tapId + " ratio " + m.id()).getBytes(StandardCharsets.UTF_8));
+                    tap(stored, used, tapId(own, m, feeds), feeds, side, reading);
+                }
             }
         }
+    }
+
+    /** The tap of the first test is the sender's own; those of further tests follow from it. */
+    private static UUID tapId(UUID sent, Measure measure, Measure.Feeds feeds) {
+        return measure.feeds().indexOf(feeds) == 0
+                ? sent
+                : UUID.nameUUIDFromBytes(
+                        (sent + " " + feeds.test() + " " + feeds.at()).getBytes(StandardCharsets.UTF_8));
     }
 
     private void tap(
             CaseRecord stored, Basis used, UUID tapId, Measure.Feeds feeds, Side side, Map<String, Object> reading) {
         recording.record(
-                stored, used, new NewTap(tapId, feeds.test(), feeds.at(), side, reading, DEVICE, null, stored.visit()));
+                stored,
+                used,
+                new NewTap(tapId, feeds.test(), feeds.at(), side, reading, DEVICE, null, stored.visit(), null));
     }
 }

@@ -61,7 +61,7 @@ final class Panels {
                 .orElse(0.0);
         return CapsularPattern.of(lost, leading.id(), degrees, department.shortDegrees())
                 .map(yes -> yes
-                        ? "Passive outward turn at the side is lost most: suggests a capsular pattern. A prompt, not weighed."
+                        ? "Passive external rotation at the side is lost most: suggests a capsular pattern. A prompt, not weighed."
                         : "The passive losses do not follow a capsular pattern.");
     }
 
@@ -106,8 +106,8 @@ final class Panels {
 
     private Outcome outcome(String criterion) {
         ClinicalTest test = catalogue.testOf(criterion).orElseThrow();
-        return CriterionEvaluator.evaluate(
-                        test, catalogue.criterion(criterion).orElseThrow(), values.readings(), involved)
+        return new CriterionEvaluator(catalogue, values.readings())
+                .evaluate(test, catalogue.criterion(criterion).orElseThrow(), involved)
                 .outcome();
     }
 

@@ -34,8 +34,11 @@ public final class Reasons {
 
     private static String written(String field, String given, int shortest) {
         String reason = given == null ? "" : given.strip();
-        if (reason.length() < shortest || reason.length() > LONGEST) {
-            throw Refusal.field(field, "expected " + shortest + " to " + LONGEST + " characters that say why");
+        if (reason.length() < shortest) {
+            throw Refusal.field(field, "Give a reason of at least " + shortest + " letters");
+        }
+        if (reason.length() > LONGEST) {
+            throw Refusal.field(field, "Give a reason of at most " + LONGEST + " letters");
         }
         return reason;
     }

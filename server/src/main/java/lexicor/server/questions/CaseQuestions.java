@@ -71,7 +71,8 @@ class CaseQuestions {
                 new BedsideCase(suspected.conditions(), findings, suspected.regions(), suspected.precautions());
         WeighingSettings settings = settings(supposition, c.basis());
         CaseToWeigh given = changed.against(c.catalogue(), c.basis().evidence(settings.highBias()), settings);
-        return new Supposed(Standings.conditions(Weighing.rank(given, c.basis().school()), c.catalogue()));
+        return new Supposed(Standings.conditions(
+                changed, c.basis(), Weighing.rank(given, c.basis().school())));
     }
 
     private static void checkSuspicions(OpenCase c, Supposition supposition) {

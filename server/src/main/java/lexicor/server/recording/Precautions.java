@@ -52,7 +52,7 @@ public class Precautions {
 
     /** Refuses a recording on a test that is blocked and has no written reason. */
     void allow(CaseRecord stored, ClinicalTest test) {
-        List<String> because = CasePage.blocking(stored, test);
+        List<String> because = CasePage.blocking(stored, test, basis.of(stored).catalogue());
         if (!because.isEmpty() && !overrides.existsByCaseIdAndVisitAndTest(stored.id, stored.visit(), test.id())) {
             throw Refusal.conflict("test: " + test.name() + " is blocked by " + String.join(", ", because)
                     + "; going ahead takes a written reason");
@@ -67,7 +67,7 @@ public class Precautions {
         String reason = Reasons.aboutCase(request.reason());
         if (Optional.ofNullable(request.test())
                 .flatMap(used.catalogue()::test)
-                .filter(t -> !CasePage.blocking(stored, t).isEmpty())
+                .filter(t -> !CasePage.blocking(stored, t, used.catalogue()).isEmpty())
                 .isEmpty()) {
             throw Refusal.field("test", request.test() + " is not blocked in this case");
         }

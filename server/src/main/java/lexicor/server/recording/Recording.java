@@ -17,6 +17,7 @@ import lexicor.server.cases.records.CaseStore;
 import lexicor.server.cases.records.TapRecord;
 import lexicor.server.cases.records.TapStore;
 import lexicor.server.people.SignedIn;
+import lexicor.server.privacy.PersonalDetails;
 import lexicor.server.problems.Refusal;
 import lexicor.server.recording.RecordingViews.NewTap;
 import lexicor.server.recording.RecordingViews.TapView;
@@ -91,6 +92,8 @@ public class Recording {
         record.device = Optional.ofNullable(tap.device()).orElse("");
         checkDevice(record.device, tap.ageMillis());
         Taken.tap(record, used.catalogue());
+        Taken.texts(tap.changes())
+                .forEach((leaf, text) -> PersonalDetails.question("changes." + leaf, text, tap.sure()));
         if (taps.findByCaseIdAndKey(stored.id, tap.tapId()).isEmpty()) {
             CaseDoor.requireOpen(stored);
             precautions.allow(stored, used.catalogue().test(record.test).orElseThrow());
@@ -117,8 +120,8 @@ public class Recording {
     /** The visit a tap belongs to; one that waited on a device belongs to the visit it was made at. */
     private static int visit(CaseRecord stored, Integer sent) {
         int visit = Optional.ofNullable(sent).orElse(stored.visit());
-        if (visit < 1 || visit > stored.visit()) {
-            throw Refusal.field("visit", "expected 1 to " + stored.visit() + ", found " + visit);
+        if (visit < 1 || visit > stored.visits.size()) {
+            throw Refusal.field("visit", "expected 1 to " + stored.visits.size() + ", found " + visit);
         }
         return visit;
     }

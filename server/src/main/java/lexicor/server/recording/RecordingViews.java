@@ -34,10 +34,11 @@ public final class RecordingViews {
      * One tap.
      *
      * @param tapId made by the sender; the same tap sent twice is recorded once
-     * @param changes leaf names with a truth value, a number, a code, or null to clear
+     * @param changes leaf names with a truth value, a number, a code, several codes, a text, or null to clear
      * @param device a random name of the device, so that its taps stay in their order; may be absent
      * @param ageMillis how long ago it was made; absent for just now
      * @param visit the number of the visit it was made at; absent for the current one
+     * @param sure whether a text that looks like personal details was asked about and holds none
      */
     public record NewTap(
             UUID tapId,
@@ -47,5 +48,6 @@ public final class RecordingViews {
             Map<String, Object> changes,
             @Schema(nullable = true) String device,
             @Schema(nullable = true) Long ageMillis,
-            @Schema(nullable = true) Integer visit) {}
+            @Schema(nullable = true) Integer visit,
+            @Schema(nullable = true) Boolean sure) {}
 }

@@ -2,7 +2,6 @@ package lexicor.server.reports;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -11,23 +10,25 @@ import java.util.Optional;
 import java.util.Set;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.evidence.HighBias;
-import lexicor.core.examination.Outcome;
-import lexicor.core.examination.Side;
+import lexicor.core.examination.SpinalLevel;
+import lexicor.core.examination.Wording;
 import lexicor.core.planning.Restraint;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Status;
 import lexicor.core.weighing.Verdict;
 import lexicor.server.casefiles.WholeCases.WholeCase;
 import lexicor.server.cases.CaseViews.BlockedTest;
-import lexicor.server.cases.CaseViews.FindingView;
 import lexicor.server.cases.Intake;
 import lexicor.server.measures.MeasureViews.ItemView;
 import lexicor.server.measures.MeasureViews.MeasureView;
 import lexicor.server.measures.MeasureViews.SideView;
 import lexicor.server.reports.ReportViews.RailLine;
 import lexicor.server.reports.ReportViews.Table;
+import lexicor.server.standing.Percent;
 import lexicor.server.standing.Standing.ConditionStanding;
+import lexicor.server.standing.Standing.Effect;
 import lexicor.server.standing.Standing.LeftView;
 import lexicor.server.standing.Standing.NextTestView;
 import lexicor.server.standing.Weighed.LedgerRowView;
@@ -53,7 +54,8 @@ final class CaseFacts {
             Map.entry(Status.SENSITIVITY_ONLY, "Only a sensitivity is published"),
             Map.entry(Status.UNCLEAR, "Unclear"),
             Map.entry(Status.OTHER_SCHOOL, "Not counted by the chosen way to weigh"),
-            Map.entry(Status.OPEN, "Clusters not decided yet"));
+            Map.entry(Status.OPEN, "Clusters not decided yet"),
+            Map.entry(Status.RULES_IN_ONLY, "Clusters that only rule in, and came out negative"));
     private static final int NEXT = 3;
 
     private final WholeCase given;
@@ -86,7 +88,10 @@ final class CaseFacts {
                 intake().dominantSide() == null
                         ? "dominant side not noted"
                         : "the " + intake().dominantSide().id() + " side is the dominant one");
-        parts.add("seen in a " + intake().setting().id() + " clinic");
+        parts.add("setting: " + intake().setting().id() + " clinic");
+        if (Boolean.TRUE.equals(intake().bothSides())) {
+            parts.add("both sides troubled, so the other side is no baseline");
+        }
         String mechanism = Words.sentence(intake().mechanism());
         return Words.sentence(Words.capital(String.join(", ", parts))) + (mechanism.isEmpty() ? "" : " " + mechanism);
     }
@@ -116,13 +121,14 @@ final class CaseFacts {
             }
         }
         return new Table(
-                List.of("Measure", Words.capital(involved()) + ", the one that troubles", "Other side", "Difference"),
-                rows);
+                List.of("Measure", Words.capital(involved()) + ", affected side", "Other side", "Difference"), rows);
     }
 
     private static String value(SideView side, ItemView item) {
         return Optional.ofNullable(side.values().get(item.item()))
-                .map(v -> number(v.mean()) + " " + item.unit())
+                .map(v -> item.item().equals(ReadingLeaf.SPINAL_LEVEL.leafName())
+                        ? SpinalLevel.name(v.mean())
+                        : number(v.mean()) + " " + item.unit())
                 .orElse("");
     }
 
@@ -136,6 +142,9 @@ final class CaseFacts {
             String index = String.format(Locale.ROOT, "%.0f %% of the other side", m.indexPercent());
             return Boolean.TRUE.equals(m.deficit()) ? index + ", weaker" : index;
         }
+        if (item.item().equals(ReadingLeaf.SPINAL_LEVEL.leafName())) {
+            return SpinalLevel.difference(own.mean(), other.mean());
+        }
         double by = own.mean() - other.mean();
         return (by > 0 ? "+" : "") + number(by) + " " + item.unit();
     }
@@ -146,39 +155,47 @@ final class CaseFacts {
                 : String.format(Locale.ROOT, "%.1f", value);
     }
 
-    /** Every criterion with an outcome on either side. */
-    Table findings() {
-        Map<String, Map<Side, FindingView>> byCriterion = new LinkedHashMap<>();
-        given.view().examination().findings().stream()
-                .filter(f -> f.outcome() != Outcome.NOT_DONE)
-                .forEach(f -> byCriterion
-                        .computeIfAbsent(f.criterion(), c -> new LinkedHashMap<>())
-                        .put(f.side(), f));
-        Side involved = intake().involvedSide();
-        List<List<String>> rows = new ArrayList<>();
-        byCriterion.forEach((criterion, sides) -> rows.add(List.of(
-                given.catalogue().findingName(criterion),
-                outcome(sides.get(involved)),
-                outcome(sides.get(involved.other())))));
-        return new Table(
-                List.of("Test, criterion", Words.capital(involved()) + ", the one that troubles", "Other side"), rows);
+    /** What was seen and felt. */
+    RecordedFacts recorded() {
+        return new RecordedFacts(given);
     }
 
-    private static String outcome(FindingView finding) {
-        return finding == null ? "not done" : finding.outcome().id();
-    }
-
-    /** The tests that came out positive or negative on the involved side, by name. */
-    List<String> named(Outcome outcome) {
-        return given.view().examination().findings().stream()
-                .filter(f -> f.side() == intake().involvedSide())
-                .filter(f -> f.outcome() == outcome)
-                .map(f -> given.catalogue().findingName(f.criterion()))
+    /** Those that something recorded has a figure for, or an earlier visit had. */
+    List<ConditionStanding> ranked() {
+        List<ConditionStanding> ranked = conditions().stream()
+                .filter(c -> c.weighed() || c.last() != null)
                 .toList();
+        return ranked.isEmpty()
+                ? conditions().stream().filter(c -> !isExamined(c)).toList()
+                : ranked;
+    }
+
+    /** Those that stand apart, each with what its tests came to. */
+    List<String> notWeighable() {
+        List<String> ranked = ranked().stream().map(ConditionStanding::id).toList();
+        List<ConditionStanding> apart =
+                conditions().stream().filter(c -> !ranked.contains(c.id())).toList();
+        List<String> lines = new ArrayList<>();
+        apart.stream()
+                .filter(CaseFacts::isExamined)
+                .forEach(c ->
+                        lines.add(c.name() + ": " + c.aimed().words() + " Base rate " + Percent.of(c.pretest()) + "."));
+        List<String> open = apart.stream()
+                .filter(c -> !isExamined(c))
+                .map(c -> midSentence(c) + " (" + Percent.of(c.pretest()) + ")")
+                .toList();
+        if (!open.isEmpty()) {
+            lines.add("Not examined yet, with the base rate as a starting assumption: " + Words.list(open) + ".");
+        }
+        return lines;
+    }
+
+    private static boolean isExamined(ConditionStanding c) {
+        return c.aimed().positive() + c.aimed().negative() + c.aimed().unclear() > 0;
     }
 
     List<RailLine> rails(int most) {
-        return conditions().stream()
+        return ranked().stream()
                 .limit(most)
                 .map(c -> new RailLine(
                         c.rank(),
@@ -195,9 +212,27 @@ final class CaseFacts {
                 .toList();
     }
 
-    /** The verdict in words, and that the interval straddles a line where it does (method M11). */
+    /** The verdict as one would say it, and on which side of which line it hardly is (method M11). */
     static String verdict(ConditionStanding c) {
-        return c.verdict().words() + (c.borderline() ? ", borderline" : "");
+        if (c.last() != null) {
+            return c.last().words();
+        }
+        String words =
+                switch (c.verdict()) {
+                    case ACT -> "treat as likely";
+                    case PUT_ASIDE -> "ruled out for now";
+                    case KEEP_IN_MIND, UNDECIDED -> c.verdict().words();
+                };
+        if (!c.borderline()) {
+            return words;
+        }
+        if (c.low() < c.act() && c.act() < c.high()) {
+            return words + (c.posttest() > c.act() ? ", just over the action line" : ", close below the action line");
+        }
+        return words
+                + (c.posttest() < c.ruleOut()
+                        ? ", just under the line for ruling out"
+                        : ", close above the line for ruling out");
     }
 
     String weighing() {
@@ -216,8 +251,7 @@ final class CaseFacts {
         List<String> shares = conditions().stream()
                 .filter(c -> c.counted() > 0)
                 .limit(NEXT)
-                .map(c -> Words.percent(given.weighed().reasons().get(c.id()).uncheckedShare()) + " for "
-                        + c.name().toLowerCase(Locale.ROOT))
+                .map(c -> Percent.of(given.weighed().reasons().get(c.id()).uncheckedShare()) + " for " + midSentence(c))
                 .toList();
         return shares.isEmpty()
                 ? "No accuracy figure counts yet."
@@ -247,7 +281,7 @@ final class CaseFacts {
         List<String> lines = new ArrayList<>();
         for (BlockedTest b : given.view().examination().blocked()) {
             List<String> because =
-                    b.because().stream().map(l -> l.toLowerCase(Locale.ROOT)).toList();
+                    b.because().stream().map(Wording::midSentence).toList();
             boolean planned = open.remove(b.test());
             if (b.reason() != null) {
                 lines.add(testName(b.test()) + ": done in spite of " + Words.list(because) + ". "
@@ -283,15 +317,15 @@ final class CaseFacts {
         }
         return given.weighed().standing().next().stream()
                 .limit(NEXT)
-                .map(CaseFacts::next)
+                .map(this::next)
                 .toList();
     }
 
-    private static String next(NextTestView n) {
+    private String next(NextTestView n) {
         String effects = Words.list(n.effects().stream()
                 .limit(2)
-                .map(e -> e.name().toLowerCase(Locale.ROOT) + " from " + Words.percent(e.now()) + " to "
-                        + Words.percent(e.ifPositive()) + " if positive and " + Words.percent(e.ifNegative())
+                .map(e -> midSentence(e) + " from " + Percent.of(e.now()) + " to "
+                        + Percent.of(e.ifPositive()) + " if positive and " + Percent.of(e.ifNegative())
                         + " if negative")
                 .toList());
         return n.testName() + " would take " + effects + ".";
@@ -304,6 +338,17 @@ final class CaseFacts {
                 .map(c -> Words.sentence(
                         c.name() + ": " + condition(c).map(Condition::onward).orElse("")))
                 .toList();
+    }
+
+    String midSentence(ConditionStanding c) {
+        return given.catalogue().condition(c.id()).map(Condition::midSentence).orElse(c.name());
+    }
+
+    private String midSentence(Effect e) {
+        return given.catalogue()
+                .condition(e.condition())
+                .map(Condition::midSentence)
+                .orElse(e.name());
     }
 
     private Optional<Condition> condition(ConditionStanding c) {

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import lexicor.core.examination.Outcome;
+import lexicor.core.examination.Wording;
 import lexicor.server.reports.ReportViews.PeoplePicture;
 import lexicor.server.reports.ReportViews.Section;
 import lexicor.server.reports.ReportViews.Table;
+import lexicor.server.standing.Percent;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Weighed.ReasonsView;
 
@@ -58,7 +60,14 @@ final class Composer {
         all.add(Section.ofText("complaint", "Complaint", facts.complaint() + ".\n" + facts.background()));
         all.add(Section.ofText("warnings", "Warning signs", lines(facts.warnings(), "None raised.")));
         table(all, "measures", "Measures", facts.measures());
-        table(all, "findings", "Findings", facts.findings());
+        some(all, "history", "Patient reports", facts.recorded().told());
+        table(all, "findings", "Findings", facts.recorded().findings());
+        some(all, "decided", "Clusters and case definitions", facts.recorded().decided());
+        some(
+                all,
+                "not-weighed",
+                "Findings that were not weighed",
+                facts.recorded().notWeighed());
         unknown(all);
         all.add(new Section(
                 "candidates",
@@ -67,6 +76,7 @@ final class Composer {
                 null,
                 facts.rails(ALL),
                 null));
+        some(all, "apart", "Not weighable", facts.notWeighable());
         all.add(Section.ofText("weighing", "How it was weighed", facts.weighing() + " " + facts.unchecked()));
         all.add(Section.ofText("not-tested", "Not tested, and why", lines(facts.notTested(), NONE)));
         all.add(Section.ofText("settle", "What would settle it", lines(facts.wouldSettle(), NONE)));
@@ -81,6 +91,12 @@ final class Composer {
                     "unknown",
                     "Recorded, and not in the content in force; not weighed",
                     String.join("\n", facts.unknown())));
+        }
+    }
+
+    private static void some(List<Section> all, String id, String heading, List<String> lines) {
+        if (!lines.isEmpty()) {
+            all.add(Section.ofText(id, heading, String.join("\n", lines)));
         }
     }
 
@@ -113,20 +129,26 @@ final class Composer {
 
     private String findings() {
         List<String> sentences = new ArrayList<>();
-        List<String> positive = facts.named(Outcome.POSITIVE);
-        List<String> negative = facts.named(Outcome.NEGATIVE);
+        List<String> positive = facts.recorded().named(Outcome.POSITIVE);
+        List<String> negative = facts.recorded().named(Outcome.NEGATIVE);
+        List<String> unclear = facts.recorded().named(Outcome.UNCLEAR);
         if (!positive.isEmpty()) {
             sentences.add("Positive: " + Words.list(positive) + ".");
         }
         if (!negative.isEmpty()) {
             sentences.add("Negative: " + Words.list(negative) + ".");
         }
+        if (!unclear.isEmpty()) {
+            sentences.add("Unclear, not weighed: " + Words.list(unclear) + ".");
+        }
+        sentences.addAll(facts.recorded().decided());
         return lines(sentences, "No test has a clear outcome yet.");
     }
 
     private String standing() {
         List<String> sentences = new ArrayList<>();
-        facts.conditions().stream().limit(IN_A_LETTER).forEach(c -> sentences.add(standing(c)));
+        facts.ranked().stream().limit(IN_A_LETTER).forEach(c -> sentences.add(standing(c)));
+        sentences.addAll(facts.notWeighable());
         sentences.add("These are probabilities, not diagnoses. " + facts.unchecked());
         return String.join("\n", sentences);
     }
@@ -136,18 +158,16 @@ final class Composer {
                 Locale.ROOT,
                 "%s: %s before testing, %s with these findings (95 %% interval %s to %s); %s.",
                 c.name(),
-                Words.percent(c.pretest()),
-                Words.percent(c.posttest()),
-                Words.percent(c.low()),
-                Words.percent(c.high()),
+                Percent.of(c.pretest()),
+                Percent.of(c.posttest()),
+                Percent.of(c.low()),
+                Percent.of(c.high()),
                 CaseFacts.verdict(c));
     }
 
     private String question(Recipient recipient) {
-        String leading = facts.conditions().stream()
-                .findFirst()
-                .map(c -> c.name().toLowerCase(Locale.ROOT))
-                .orElse("the candidates above");
+        String leading =
+                facts.ranked().stream().findFirst().map(facts::midSentence).orElse("the candidates above");
         String asked =
                 switch (recipient) {
                     case IMAGING ->
@@ -168,38 +188,16 @@ final class Composer {
         all.add(Section.ofText(
                 "hello",
                 "Your visit",
-                "You came because of " + facts.given().view().complaintName().toLowerCase(Locale.ROOT) + " on the "
+                "You came because of "
+                        + Wording.midSentence(facts.given().view().complaintName()) + " on the "
                         + facts.involved()
                         + " side. We looked, felt, and did tests by hand on both sides. No single test can say for sure what"
                         + " is wrong; together they make some explanations more likely and others less."));
-        facts.conditions().stream().findFirst().ifPresent(c -> {
-            ReasonsView reasons = facts.given().weighed().reasons().get(c.id());
-            int before = (int) Math.round(HUNDRED * c.pretest());
-            int after = (int) Math.round(HUNDRED * c.posttest());
-            int outOf = HUNDRED;
-            if (Math.min(before, after) == 0 || Math.max(before, after) == HUNDRED) {
-                outOf = reasons.before().outOf();
-                before = reasons.before().with();
-                after = reasons.after().with();
-            }
-            all.add(new Section(
-                    "likely",
-                    "What fits best so far",
-                    String.format(
-                            Locale.ROOT,
-                            "What fits best is called %s. Of %d people who come with the same complaint, about %d have it."
-                                    + " Of %d people with your findings as well, about %d do. So %d of them do not: this is"
-                                    + " not a diagnosis.",
-                            c.name().toLowerCase(Locale.ROOT),
-                            outOf,
-                            before,
-                            outOf,
-                            after,
-                            outOf - after),
-                    null,
-                    List.of(),
-                    new PeoplePicture(c.name(), outOf, before, after)));
-        });
+        all.add(Section.ofText("today", "What we examined today, and what it showed", today()));
+        facts.ranked().stream()
+                .filter(c -> c.weighed() && c.posttest() > c.pretest())
+                .findFirst()
+                .ifPresent(c -> all.add(likely(c)));
         all.add(Section.ofText(
                 "next",
                 "What comes next",
@@ -214,6 +212,51 @@ final class Composer {
                 "If the hand becomes cold, pale or numb, if the arm becomes weak, if you have a fever with a hot, swollen"
                         + " joint, or if the pain gets much worse."));
         return all;
+    }
+
+    private String today() {
+        List<String> lines = new ArrayList<>();
+        List<String> positive = facts.recorded().tests(true);
+        List<String> negative = facts.recorded().tests(false);
+        if (!positive.isEmpty()) {
+            lines.add("These tests showed something: " + Words.list(positive) + ".");
+        }
+        if (!negative.isEmpty()) {
+            lines.add("These showed nothing out of the ordinary: " + Words.list(negative) + ".");
+        }
+        return lines(lines, "No test has a clear result yet.");
+    }
+
+    /** What today's findings point to, in people; how many of a hundred stands last, and as no headline. */
+    private Section likely(ConditionStanding c) {
+        ReasonsView reasons = facts.given().weighed().reasons().get(c.id());
+        int before = (int) Math.round(HUNDRED * c.pretest());
+        int after = (int) Math.round(HUNDRED * c.posttest());
+        int outOf = HUNDRED;
+        if (Math.min(before, after) == 0 || Math.max(before, after) == HUNDRED) {
+            outOf = reasons.before().outOf();
+            before = reasons.before().with();
+            after = reasons.after().with();
+        }
+        int without = outOf - after;
+        return new Section(
+                "likely",
+                "What this points to",
+                String.format(
+                        Locale.ROOT,
+                        "Of the explanations that we tested today, your findings fit best with %s. That is not a diagnosis:"
+                                + " something else can be behind it, or something besides. Of %d people with the same"
+                                + " complaint and your findings, about %d have it and %s; of %d with the complaint alone, about"
+                                + " %d have it.",
+                        facts.midSentence(c),
+                        outOf,
+                        after,
+                        without == 1 ? "1 does not" : without + " do not",
+                        outOf,
+                        before),
+                null,
+                List.of(),
+                new PeoplePicture(c.name(), outOf, before, after));
     }
 
     private static String lines(List<String> lines, String none) {

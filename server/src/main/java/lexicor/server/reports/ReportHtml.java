@@ -6,6 +6,7 @@ import lexicor.server.reports.ReportViews.PeoplePicture;
 import lexicor.server.reports.ReportViews.RailLine;
 import lexicor.server.reports.ReportViews.Section;
 import lexicor.server.reports.ReportViews.Table;
+import lexicor.server.standing.Percent;
 import org.springframework.web.util.HtmlUtils;
 
 /** A report as a page by itself, for the screen, for paper and for PDF. */
@@ -111,8 +112,8 @@ final class ReportHtml {
                     .append(", ")
                     .append(text(r.verdict()))
                     .append("</td><td>")
-                    .append(text(Words.percent(r.pretest()) + " to " + Words.percent(r.posttest()) + " ("
-                            + Words.percent(r.low()) + " to " + Words.percent(r.high()) + ")"))
+                    .append(text(Percent.of(r.pretest()) + " before, " + Percent.of(r.posttest()) + " now (likely "
+                            + Percent.of(r.low()) + " to " + Percent.of(r.high()) + ")"))
                     .append("</td><td>")
                     .append(RailSvg.of(r))
                     .append("</td></tr>");

@@ -2,6 +2,7 @@ package lexicor.server.reports;
 
 import java.util.List;
 import lexicor.server.reports.ReportViews.Section;
+import lexicor.server.standing.Percent;
 
 /** A report as plain text, to be pasted elsewhere. */
 final class ReportPlain {
@@ -28,9 +29,13 @@ final class ReportPlain {
                 text.append("  ").append(row.get(0)).append(':');
                 for (int i = 1; i < row.size(); i++) {
                     if (!row.get(i).isEmpty()) {
-                        text.append(i == 1 ? " " : "; ")
-                                .append(heads.get(i).toLowerCase(java.util.Locale.ROOT))
-                                .append(' ')
+                        boolean begins = i == 1 || row.get(i - 1).endsWith(".");
+                        text.append(begins ? " " : "; ")
+                                .append(
+                                        row.get(i - 1).endsWith(".")
+                                                ? heads.get(i)
+                                                : heads.get(i).toLowerCase(java.util.Locale.ROOT))
+                                .append(": ")
                                 .append(row.get(i));
                     }
                 }
@@ -42,13 +47,13 @@ final class ReportPlain {
                 .append(". ")
                 .append(r.name())
                 .append(": ")
-                .append(Words.percent(r.pretest()))
+                .append(Percent.of(r.pretest()))
+                .append(" before, ")
+                .append(Percent.of(r.posttest()))
+                .append(" now (likely ")
+                .append(Percent.of(r.low()))
                 .append(" to ")
-                .append(Words.percent(r.posttest()))
-                .append(" (")
-                .append(Words.percent(r.low()))
-                .append(" to ")
-                .append(Words.percent(r.high()))
+                .append(Percent.of(r.high()))
                 .append("), ")
                 .append(r.verdict())
                 .append('\n'));

@@ -63,7 +63,7 @@ class ReportService {
         ReportPdf.getReady();
         ReportRecord record = new ReportRecord();
         record.caseId = whole.id();
-        record.visit = whole.view().visits().size();
+        record.visit = whole.view().visit();
         record.kind = kind.id();
         record.recipient =
                 Optional.ofNullable(request.recipient()).map(Recipient::id).orElse(null);
@@ -127,7 +127,7 @@ class ReportService {
         return Paper.now(
                 whole.view().code(),
                 new Composer(new CaseFacts(whole)),
-                whole.view().visits().size(),
+                whole.view().visit(),
                 moments.now(),
                 whole.open().basis().department().zone());
     }

@@ -17,18 +17,6 @@ final class Words {
         return CAUTION + " Written with Lexicor " + Build.version() + ".";
     }
 
-    /** A probability in percent, with one more digit towards the ends, where it matters. */
-    static String percent(double p) {
-        double value = 100 * p;
-        if (value < 0.05) {
-            return "under 0.1 %";
-        }
-        if (value >= 99.95) {
-            return "over 99.9 %";
-        }
-        return String.format(Locale.ROOT, value < 9.95 || value > 99.05 ? "%.1f %%" : "%.0f %%", value);
-    }
-
     /** {@code a, b and c}. */
     static String list(List<String> items) {
         return switch (items.size()) {

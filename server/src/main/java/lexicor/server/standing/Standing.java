@@ -1,7 +1,9 @@
 package lexicor.server.standing;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
 import java.util.List;
+import lexicor.core.examination.DefinitionState;
 import lexicor.core.planning.Restraint;
 import lexicor.core.weighing.Verdict;
 
@@ -9,6 +11,7 @@ import lexicor.core.weighing.Verdict;
  * Where a case stands: short enough to answer every tap.
  *
  * @param settled whether no test left can carry an undecided condition over one of its lines
+ * @param fresh why every candidate stands at its base rate again; absent where something is recorded
  * @param left tests not done yet that are better left, with the reason
  */
 public record Standing(
@@ -16,7 +19,8 @@ public record Standing(
         boolean rankingDependsOnSchool,
         List<NextTestView> next,
         boolean settled,
-        List<LeftView> left) {
+        List<LeftView> left,
+        @Schema(nullable = true) String fresh) {
 
     /**
      * A test that is better left.
@@ -25,7 +29,13 @@ public record Standing(
      */
     public record LeftView(String test, Restraint.Kind kind, String words) {}
 
-    /** One condition on its rail. */
+    /**
+     * One condition on its rail.
+     *
+     * @param probabilityFirst in how many simulations it came first; absent while nothing of it was examined
+     * @param weighed whether something recorded has a figure for it; if not, it stands apart from the ranking
+     * @param last where it stood when it was last examined, where that was not at this visit
+     */
     public record ConditionStanding(
             String id,
             String name,
@@ -36,12 +46,46 @@ public record Standing(
             double high,
             double lowNewClinic,
             double highNewClinic,
-            double probabilityFirst,
+            @Schema(nullable = true) Double probabilityFirst,
             Verdict verdict,
             boolean borderline,
             double ruleOut,
             double act,
-            int counted) {}
+            int counted,
+            boolean weighed,
+            AimedView aimed,
+            List<DefinitionView> definitions,
+            @Schema(nullable = true) LastView last) {}
+
+    /**
+     * How many of the tests aimed at a condition were positive, negative, unclear.
+     *
+     * @param words the same as a sentence, where nothing recorded has a figure
+     */
+    public record AimedView(int positive, int negative, int unclear, String words) {}
+
+    /**
+     * Where a candidate stood when it was last examined.
+     *
+     * @param words the same as a phrase
+     */
+    public record LastView(int visit, Instant on, double posttest, String words) {}
+
+    /**
+     * A consensus case definition: met, not met or open. It moves no probability.
+     *
+     * @param met how many of its outermost parts are met
+     * @param note where a sign here is only near to the published one
+     */
+    public record DefinitionView(
+            String id,
+            String name,
+            String source,
+            String note,
+            DefinitionState.State state,
+            int met,
+            int parts,
+            String words) {}
 
     /**
      * A test that could be done next, and what it would do.

@@ -9,17 +9,15 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
-import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.CountHabit;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Outcome;
-import lexicor.core.planning.Precaution;
+import lexicor.core.planning.Precautions;
 import lexicor.core.planning.Restraint;
 import lexicor.core.weighing.NextTest;
 import lexicor.core.weighing.School;
-import lexicor.core.weighing.Status;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.Weighing;
@@ -39,16 +37,20 @@ import lexicor.server.standing.Standing.NextTestView;
 public final class Standings {
     private static final int NEXT_SHOWN = 8;
     private static final int EFFECTS_SHOWN = 3;
+    private static final String FRESH =
+            "Nothing is recorded at this visit yet. Each visit weighs its own findings, so every"
+                    + " candidate stands at its base rate again; where it stood before is said beside it.";
 
     private Standings() {}
 
     /** The conditions in order, without what could be tested next. */
-    public static List<ConditionStanding> conditions(List<WeighedCondition> ranked, Catalogue catalogue) {
-        return ranked.stream().map(c -> condition(c, catalogue)).toList();
+    public static List<ConditionStanding> conditions(BedsideCase bedside, Basis basis, List<WeighedCondition> ranked) {
+        return ConditionViews.of(bedside, basis, ranked, Map.of());
     }
 
     /** The case weighed in full. */
-    public static Weighed weighed(BedsideCase bedside, Basis basis, WeighedCase result) {
+    public static Weighed weighed(
+            BedsideCase bedside, Basis basis, WeighedCase result, Map<String, LastStanding> earlier) {
         WeighingSettings settings = basis.settings();
         Map<String, List<Weighed.LedgerRowView>> ledgers = new LinkedHashMap<>();
         LedgerView view = new LedgerView(basis.catalogue(), basis.evidence(), bedside.findings());
@@ -63,7 +65,7 @@ public final class Standings {
                         e.getValue()))
                 .toList();
         return new Weighed(
-                standing(bedside, basis, result),
+                standing(bedside, basis, result, earlier),
                 ledgers,
                 schools,
                 new Weighed.Method(
@@ -167,12 +169,17 @@ public final class Standings {
         return Weighing.rank(bedside.against(basis.catalogue(), basis.evidence(), basis.settings()), basis.school());
     }
 
-    /** Where the case stands. */
-    public static Standing standing(BedsideCase bedside, Basis basis, WeighedCase result) {
+    /**
+     * Where the case stands.
+     *
+     * @param earlier where candidates stood at earlier visits, by condition
+     */
+    public static Standing standing(
+            BedsideCase bedside, Basis basis, WeighedCase result, Map<String, LastStanding> earlier) {
         Catalogue catalogue = basis.catalogue();
         Set<String> done = bedside.findings().testsDone(catalogue);
         return new Standing(
-                conditions(result.conditions(), catalogue),
+                ConditionViews.of(bedside, basis, result.conditions(), earlier),
                 result.rankingDependsOnSchool(),
                 reachable(bedside, catalogue, result).stream()
                         .filter(t -> t.gain() > 0)
@@ -182,36 +189,15 @@ public final class Standings {
                 result.settled(),
                 Restraint.of(catalogue, bedside.findings(), result).stream()
                         .map(l -> new LeftView(l.test(), l.kind(), l.words()))
-                        .toList());
-    }
-
-    private static ConditionStanding condition(WeighedCondition c, Catalogue catalogue) {
-        Condition condition = catalogue.condition(c.id()).orElseThrow();
-        return new ConditionStanding(
-                c.id(),
-                condition.name(),
-                c.rank(),
-                c.pretest(),
-                c.posttest(),
-                c.average().low(),
-                c.average().high(),
-                c.newClinic().low(),
-                c.newClinic().high(),
-                c.probabilityFirst(),
-                c.verdict(),
-                c.borderline(),
-                condition.ruleOut(),
-                condition.act(),
-                (int) c.ledger().stream()
-                        .filter(r -> r.status() == Status.COUNTED)
-                        .count());
+                        .toList(),
+                done.isEmpty() && !earlier.isEmpty() ? FRESH : null);
     }
 
     /** The next tests that can be come to: what has to come first is done, or not blocked. */
     public static List<NextTest> reachable(BedsideCase bedside, Catalogue catalogue, WeighedCase result) {
         Set<String> done = bedside.findings().testsDone(catalogue);
         return result.nextTests().stream()
-                .filter(t -> Precaution.isReachable(
+                .filter(t -> Precautions.isReachable(
                         catalogue, catalogue.testOf(t.id()).orElseThrow(), done, bedside.precautions()))
                 .toList();
     }

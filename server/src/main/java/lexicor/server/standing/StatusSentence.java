@@ -23,6 +23,7 @@ final class StatusSentence {
             case UNCLEAR -> "Unclear, so not weighed.";
             case OTHER_SCHOOL -> "The chosen way to weigh does not count it.";
             case OPEN -> "Not decided yet.";
+            case RULES_IN_ONLY -> "It only rules in, so this outcome is not weighed.";
         };
     }
 

@@ -57,9 +57,10 @@ class TemplateService {
                 .map(c -> new Proposal.Suspect(
                         c, catalogue.condition(c).orElseThrow().pretest().get(Setting.COMMUNITY)))
                 .toList();
-        List<String> tests = Proposal.of(catalogue, known, Set.copyOf(complaint.regions()), suspects).stream()
-                .map(ClinicalTest::id)
-                .toList();
+        List<String> tests =
+                Proposal.of(catalogue, known, Set.copyOf(complaint.regions()), complaint.also(), suspects).stream()
+                        .map(ClinicalTest::id)
+                        .toList();
         return new Template(null, complaint.name(), true, tests);
     }
 

@@ -1,6 +1,8 @@
 package lexicor.server.visits;
 
 import lexicor.server.cases.CaseViews.CaseView;
+import lexicor.server.visits.VisitViews.VisitDay;
+import lexicor.server.visits.VisitViews.VisitOpening;
 import lexicor.server.visits.VisitViews.VisitStart;
 import lexicor.server.visits.VisitViews.Visits;
 import org.springframework.http.HttpStatus;
@@ -8,6 +10,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -32,7 +35,17 @@ class VisitController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     CaseView startVisit(@PathVariable String code, @RequestBody VisitStart start) {
-        return service.start(code, start.version());
+        return service.start(code, start.version(), start.day());
+    }
+
+    @PutMapping("/{number}/day")
+    CaseView dateVisit(@PathVariable String code, @PathVariable int number, @RequestBody VisitDay day) {
+        return service.date(code, number, day.version(), day.day());
+    }
+
+    @PutMapping("/{number}/open")
+    CaseView openVisit(@PathVariable String code, @PathVariable int number, @RequestBody VisitOpening opening) {
+        return service.open(code, number, opening.version());
     }
 
     @DeleteMapping("/{number}")

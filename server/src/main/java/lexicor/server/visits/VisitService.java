@@ -1,11 +1,16 @@
 package lexicor.server.visits;
 
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import lexicor.core.catalogue.Measure;
+import lexicor.core.catalogue.MeasureList;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.examination.Place;
 import lexicor.core.examination.Side;
@@ -34,7 +39,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Begins visits and sets what was found at them side by side. */
 @Service
 public class VisitService {
-    private static final String APPREHENSION = "apprehension";
+
+    private static final LocalDate EARLIEST = LocalDate.of(2000, 1, 1);
 
     private final CaseStore cases;
     private final CaseDoor door;
@@ -54,34 +60,88 @@ public class VisitService {
     }
 
     /**
-     * Begins the next visit from the stored version: the same tests in their order, nothing recorded. A visit at which
-     * nothing was recorded is not followed by another.
+     * Begins a visit from the stored version: the same tests in their order, nothing recorded. A visit at which nothing was
+     * recorded is not followed by another.
+     *
+     * @param day of a visit whose readings are on paper; null for today
      */
     @Transactional
-    public CaseView start(String code, long version) {
+    public CaseView start(String code, long version, LocalDate day) {
         CaseRecord stored = door.lockForRecording(code, version);
         OpenCase before = openCases.of(stored);
         if (isEmpty(before)) {
             throw Refusal.conflict("visit: nothing is recorded at visit " + stored.visit() + " yet; go on with it");
         }
         List<String> again = CasePlan.again(before);
-        stored.visits.add(moments.now());
+        if (day == null) {
+            stored.visits.add(moments.now());
+            stored.openVisit = null;
+        } else {
+            stored.visits.add(noon(day, before));
+            stored.datedVisits.add(stored.visits.size());
+            stored.openVisit = stored.visits.size();
+        }
         stored.plan.clear();
         stored.plan.addAll(again);
         stored.ladders.clear();
         return saved(stored, before);
     }
 
-    /** Takes back the last visit while nothing is recorded at it. */
+    /** Gives a visit its day. */
+    @Transactional
+    public CaseView date(String code, int number, long version, LocalDate day) {
+        CaseRecord stored = door.lockForRecording(code, version);
+        OpenCase before = openCases.of(stored);
+        requireVisit(stored, number);
+        if (day == null) {
+            throw Refusal.field("day", "missing; expected the day of the visit");
+        }
+        stored.visits.set(number - 1, noon(day, before));
+        stored.datedVisits.add(number);
+        return saved(stored, before);
+    }
+
+    /** Opens a visit, so that what is recorded from now on belongs to it. */
+    @Transactional
+    public CaseView open(String code, int number, long version) {
+        CaseRecord stored = door.lockForRecording(code, version);
+        OpenCase before = openCases.of(stored);
+        requireVisit(stored, number);
+        stored.openVisit = number == stored.latestVisit() ? null : number;
+        return saved(stored, before);
+    }
+
+    private static void requireVisit(CaseRecord stored, int number) {
+        if (number < 1 || number > stored.visits.size()) {
+            throw Refusal.field("visit", "expected 1 to " + stored.visits.size() + ", found " + number);
+        }
+    }
+
+    /** A day alone says no hour; noon is the same day wherever the department is. */
+    private Instant noon(LocalDate day, OpenCase c) {
+        ZoneId zone = c.basis().department().zone();
+        LocalDate today = LocalDate.ofInstant(moments.now(), zone);
+        if (day.isAfter(today) || day.isBefore(EARLIEST)) {
+            throw Refusal.field("day", "expected a day from " + EARLIEST + " until today, found " + day);
+        }
+        Instant noon = day.atTime(LocalTime.NOON).atZone(zone).toInstant();
+        return noon.isAfter(moments.now()) ? moments.now() : noon;
+    }
+
+    /** Takes back the visit that was begun last while nothing is recorded at it. */
     @Transactional
     public CaseView drop(String code, int number, long version) {
         CaseRecord stored = door.lockForRecording(code, version);
         OpenCase before = openCases.of(stored);
-        if (number != stored.visit() || number == 1 || !isEmpty(before)) {
+        if (number != stored.visits.size()
+                || number == 1
+                || !isEmpty(openCases.of(stored.asOf(number), before.basis()))) {
             throw Refusal.conflict(
                     "visit: only the last visit can be taken back, and only while nothing is recorded at it");
         }
         stored.visits.remove(number - 1);
+        stored.datedVisits.remove(number);
+        stored.openVisit = null;
         return saved(stored, before);
     }
 
@@ -98,34 +158,39 @@ public class VisitService {
     public Visits visits(String code) {
         OpenCase now = openCases.of(door.existing(code));
         CaseRecord stored = now.record();
-        List<OpenCase> byVisit = IntStream.rangeClosed(1, stored.visit())
-                .mapToObj(visit -> openCases.of(stored.asOf(visit), now.basis()))
+        List<OpenCase> byVisit = stored.visitsInOrder().stream()
+                .map(visit -> openCases.of(stored.asOf(visit), now.basis()))
                 .toList();
         List<VisitView> views = IntStream.range(0, byVisit.size())
                 .mapToObj(i -> new VisitView(
-                        i + 1,
-                        stored.visits.get(i),
+                        byVisit.get(i).record().visit(),
+                        stored.visits.get(byVisit.get(i).record().visit() - 1),
                         byVisit.get(i).readings().tests().size(),
-                        Standings.conditions(byVisit.get(i).ranked(), now.catalogue())))
+                        Standings.conditions(
+                                byVisit.get(i).bedside(),
+                                byVisit.get(i).basis(),
+                                byVisit.get(i).ranked())))
                 .toList();
         List<MeasuredValues> measured = byVisit.stream().map(measures::at).toList();
-        return new Visits(views, series(measured, now));
+        return new Visits(views, series(measured, stored.visitsInOrder(), now));
     }
 
-    private static List<SeriesView> series(List<MeasuredValues> byVisit, OpenCase c) {
+    private static List<SeriesView> series(List<MeasuredValues> byVisit, List<Integer> numbers, OpenCase c) {
         List<SeriesView> all = new ArrayList<>();
         for (Side side : List.of(c.involved(), c.involved().other())) {
-            points(byVisit, v -> v.worstPain(side))
+            points(byVisit, numbers, v -> v.worstPain(side))
                     .ifPresent(points ->
                             all.add(new SeriesView("pain", "Worst pain", "signs", "of 10", side, true, points, null)));
-            points(byVisit, v -> v.readings()
-                            .at(new Place(APPREHENSION, "", side))
-                            .flag(ReadingLeaf.APPREHENSION)
-                            .map(fears -> fears ? 1.0 : 0.0))
-                    .ifPresent(points -> all.add(new SeriesView(
-                            APPREHENSION, "Fear on apprehension", "signs", "", side, true, points, null)));
+            for (MeasureList.Followed f : c.catalogue().measures().followed()) {
+                points(byVisit, numbers, v -> v.readings()
+                                .at(new Place(f.test(), "", side))
+                                .flag(f.reading())
+                                .map(there -> there ? 1.0 : 0.0))
+                        .ifPresent(points ->
+                                all.add(new SeriesView(f.test(), f.name(), "signs", "", side, true, points, null)));
+            }
             for (Measure m : c.catalogue().measures().measures()) {
-                m.readings().forEach(r -> points(byVisit, v -> v.mean(m, r, side))
+                m.readings().forEach(r -> points(byVisit, numbers, v -> v.mean(m, r, side))
                         .ifPresent(points ->
                                 all.add(measured(m, r, side, points, c.basis().department()))));
             }
@@ -149,10 +214,10 @@ public class VisitService {
     }
 
     private static Optional<List<PointView>> points(
-            List<MeasuredValues> byVisit, Function<MeasuredValues, Optional<Double>> value) {
+            List<MeasuredValues> byVisit, List<Integer> numbers, Function<MeasuredValues, Optional<Double>> value) {
         List<PointView> points = new ArrayList<>();
         for (int i = 0; i < byVisit.size(); i++) {
-            int visit = i + 1;
+            int visit = numbers.get(i);
             value.apply(byVisit.get(i)).ifPresent(v -> points.add(new PointView(visit, v)));
         }
         return points.isEmpty() ? Optional.empty() : Optional.of(points);

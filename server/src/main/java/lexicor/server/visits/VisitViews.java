@@ -2,6 +2,7 @@ package lexicor.server.visits;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import lexicor.core.examination.Side;
 import lexicor.server.standing.Standing.ConditionStanding;
@@ -10,8 +11,18 @@ import lexicor.server.standing.Standing.ConditionStanding;
 final class VisitViews {
     private VisitViews() {}
 
-    /** The next visit, begun from the version of the case last seen. */
-    record VisitStart(long version) {}
+    /**
+     * A visit begun from the version of the case last seen.
+     *
+     * @param day of a visit whose readings are on paper; absent for today
+     */
+    record VisitStart(long version, @Schema(nullable = true) LocalDate day) {}
+
+    /** The day that a visit was on. */
+    record VisitDay(long version, LocalDate day) {}
+
+    /** Opens a visit from the version of the case last seen. */
+    record VisitOpening(long version) {}
 
     /** The visits of a case and what was measured over them. */
     record Visits(List<VisitView> visits, List<SeriesView> series) {}

@@ -119,9 +119,12 @@ public final class AccuracyTable {
         } else if (kind != Kind.SENSITIVITY_ONLY && noSpecificity) {
             wrong("specificity", "missing");
         }
-        double most = kind == Kind.JUDGEMENT ? AccuracyRow.LARGEST_JUDGEMENT : MOST_PEOPLE;
+        boolean judged = kind == Kind.JUDGEMENT;
         Figures figures = new Figures(
-                sensitivity.orElse(0), specificity, number("diseased", 1, most), number("healthy", 1, most));
+                sensitivity.orElse(0),
+                specificity,
+                people("diseased", "with the condition", judged),
+                people("healthy", "without it", judged));
         if (kind == Kind.JUDGEMENT) {
             required("diseased");
             required("healthy");
@@ -169,6 +172,15 @@ public final class AccuracyTable {
                     value.isBlank() ? "missing" : "expected one of " + String.join(", ", words) + ", found " + value);
         }
         return value;
+    }
+
+    /** @param judged whether they are the people that a judgement counts for */
+    private OptionalDouble people(String column, String who, boolean judged) {
+        OptionalDouble people = number(column, 1, MOST_PEOPLE);
+        if (judged && people.isPresent() && people.getAsDouble() > AccuracyRow.LARGEST_JUDGEMENT) {
+            wrong(column, "a judgement may count for 1 to " + plain(AccuracyRow.LARGEST_JUDGEMENT) + " people " + who);
+        }
+        return people;
     }
 
     private OptionalDouble number(String column, double low, double high) {

@@ -11,10 +11,12 @@ import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.Content;
 import lexicor.core.catalogue.CountHabit;
 import lexicor.core.catalogue.Criterion;
+import lexicor.core.catalogue.Definition;
 import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.catalogue.Ladder;
 import lexicor.core.catalogue.Measure;
 import lexicor.core.catalogue.MeasureList;
+import lexicor.core.catalogue.Precaution;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.WarningSign;
 import lexicor.core.catalogue.published.AccuracyRow;
@@ -29,6 +31,8 @@ final class CatalogueChecks {
     private final Set<String> conditions;
     private final Set<String> criteria;
     private final Set<String> findings;
+    private final Set<String> warnings;
+    private final Set<String> precautions;
 
     CatalogueChecks(Content content, Problems problems) {
         this.content = content;
@@ -40,6 +44,8 @@ final class CatalogueChecks {
                 "criteria",
                 content.tests.stream().flatMap(t -> t.criteria().stream()).toList(),
                 Criterion::id);
+        warnings = ids(Packs.CONDITIONS, "warnings", content.warnings, WarningSign::id);
+        precautions = content.precautions.stream().map(Precaution::id).collect(Collectors.toSet());
         findings = new HashSet<>(criteria);
         content.history.stream().filter(HistoryItem::finding).forEach(h -> findings.add(h.id()));
     }
@@ -47,12 +53,35 @@ final class CatalogueChecks {
     void run() {
         ids(Packs.CONDITIONS, "complaints", content.complaints, Complaint::id);
         ids(Packs.CONDITIONS, "ladders", content.ladders, Ladder::id);
-        ids(Packs.CONDITIONS, "warnings", content.warnings, WarningSign::id);
+        ids(Packs.PRECAUTIONS, "precautions", content.precautions, Precaution::id);
+        ids(Packs.DEFINITIONS, "definitions", content.definitions, Definition::id);
         ids(Packs.CLUSTERS, "clusters", content.clusters, Cluster::id);
         ids(Packs.CLUSTERS, "counts", content.counts, CountHabit::id);
         ids(Packs.HISTORY, "items", content.history, HistoryItem::id);
         for (ClinicalTest t : content.tests) {
-            known(Packs.CATALOGUE, "tests." + t.id() + ".after", "test", t.after(), tests);
+            checkTest(t);
+        }
+        content.provokes.byFamily().forEach((family, named) -> {
+            known(Packs.PROVOKES, "families", "family of tests", List.of(family), families());
+            known(Packs.PROVOKES, "families." + family, "condition", named, conditions);
+        });
+        content.provokes.byTest().forEach((test, named) -> {
+            known(Packs.PROVOKES, "tests", "test", List.of(test), tests);
+            known(Packs.PROVOKES, "tests." + test, "condition", named, conditions);
+        });
+        content.provokes.byCriterion().forEach((criterion, named) -> {
+            known(Packs.PROVOKES, "criteria", "criterion", List.of(criterion), criteria);
+            known(Packs.PROVOKES, "criteria." + criterion, "condition", named, conditions);
+        });
+        for (Definition d : content.definitions) {
+            String path = "definitions." + d.id();
+            known(Packs.DEFINITIONS, path + ".condition", "condition", List.of(d.condition()), conditions);
+            known(
+                    Packs.DEFINITIONS,
+                    path + ".rule",
+                    "criterion or question",
+                    d.rule().findings().toList(),
+                    answers());
         }
         known(Packs.EXAMINES, "families", "family of tests", content.examines.keySet(), families());
         content.examines.forEach(
@@ -62,6 +91,13 @@ final class CatalogueChecks {
         }
         for (Complaint c : content.complaints) {
             known(Packs.CONDITIONS, "complaints." + c.id() + ".candidates", "condition", c.candidates(), conditions);
+            known(Packs.CONDITIONS, "complaints." + c.id() + ".also", "test", c.also(), tests);
+            known(
+                    Packs.CONDITIONS,
+                    "complaints." + c.id() + ".pretests",
+                    "condition",
+                    c.pretests().keySet(),
+                    conditions);
         }
         content.ladders.forEach(this::checkLadder);
         for (Cluster c : content.clusters) {
@@ -91,6 +127,32 @@ final class CatalogueChecks {
         }
     }
 
+    private void checkTest(ClinicalTest t) {
+        String path = "tests." + t.id();
+        known(Packs.CATALOGUE, path + ".after", "test", t.after(), tests);
+        known(Packs.CATALOGUE, path + ".contraindications", "precaution", t.contraindications(), precautions);
+        known(
+                Packs.CATALOGUE,
+                path + ".relieves",
+                "test",
+                t.particulars().relieves().stream().toList(),
+                tests);
+        for (Criterion c : t.criteria()) {
+            known(
+                    Packs.CATALOGUE,
+                    path + ".criteria." + c.id() + ".raises",
+                    "warning sign",
+                    c.raises().map(Criterion.Raises::warning).stream().toList(),
+                    warnings);
+        }
+    }
+
+    private Set<String> answers() {
+        Set<String> all = new HashSet<>(criteria);
+        content.history.forEach(h -> all.add(h.id()));
+        return all;
+    }
+
     private void checkMeasures(MeasureList list) {
         Set<String> measures = ids(Packs.MEASURES, "measures", list.measures(), Measure::id);
         for (Measure m : list.measures()) {
@@ -101,7 +163,7 @@ final class CatalogueChecks {
                     "measure",
                     m.ratioTo().stream().toList(),
                     measures);
-            m.feeds().ifPresent(feeds -> checkFeeds(path, m, feeds));
+            m.feeds().forEach(feeds -> checkFeeds(path, m, feeds));
         }
         List<String> together = List.of(list.capsular(), list.external(), list.internal());
         known(Packs.MEASURES, "capsular, rotationRatio", "measure", together, measures);
@@ -109,6 +171,8 @@ final class CatalogueChecks {
         list.looseness()
                 .forEach(d -> known(Packs.MEASURES, "looseness." + d.name(), "criterion", d.criteria(), criteria));
         known(Packs.MEASURES, "labral", "family of tests", list.labral(), families());
+        known(Packs.MEASURES, "regrowth.test", "test", List.of(list.regrowth().test()), tests);
+        list.followed().forEach(f -> known(Packs.MEASURES, "followed", "test", List.of(f.test()), tests));
     }
 
     private void checkFeeds(String path, Measure measure, Measure.Feeds feeds) {
@@ -133,6 +197,12 @@ final class CatalogueChecks {
     }
 
     private void checkLadder(Ladder ladder) {
+        known(Packs.CONDITIONS, "ladders." + ladder.id() + ".startsFrom", "criterion", ladder.startsFrom(), criteria);
+        ladder.answeredBy().forEach((answer, signs) -> {
+            String path = "ladders." + ladder.id() + ".answeredBy." + answer;
+            known(Packs.CONDITIONS, path, "criterion", signs.positive(), criteria);
+            known(Packs.CONDITIONS, path, "criterion", signs.negative(), criteria);
+        });
         ladder.rungs().forEach((name, rung) -> {
             String path = "ladders." + ladder.id() + ".rungs." + name;
             known(Packs.CONDITIONS, path + ".test", "test", List.of(rung.test()), tests);

@@ -2,6 +2,7 @@ package lexicor.core.catalogue.packs;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import lexicor.core.catalogue.Content;
 import lexicor.core.catalogue.CountHabit;
@@ -39,6 +40,7 @@ public final class ClustersReader {
                 rule(entry, members.size()),
                 accuracy,
                 entry.optionalText("bias").map(b -> bias(entry, b)).orElse(AccuracyRow.UNCLEAR),
+                entry.oneOf("speaks", Map.of("positive", true, "both", false), false),
                 new Cluster.Citation(
                         entry.text("source"),
                         entry.text("confidence"),

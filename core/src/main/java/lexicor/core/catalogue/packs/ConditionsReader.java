@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
@@ -33,34 +34,56 @@ final class ConditionsReader {
         String id = listed.text("id");
         Entry entry = listed.named("conditions." + id);
         entry.has("id");
-        Entry rates = entry.child("pretest");
-        Map<Setting, Double> pretest = new EnumMap<>(Setting.class);
-        for (Setting setting : Setting.values()) {
-            pretest.put(setting, rates.openProbability(setting.id()));
-        }
-        rates.done();
+        Map<Setting, Double> pretest = rates(entry.child("pretest"));
         Condition condition = new Condition(
                 id,
                 entry.text("name"),
                 entry.text("region"),
                 entry.text("icd10"),
-                Map.copyOf(pretest),
+                pretest,
                 entry.openProbability("ruleOut"),
                 entry.openProbability("act"),
                 entry.text("onward"),
-                entry.flag("traumaOnly", false));
+                entry.flag("traumaOnly", false),
+                entry.flag("mustNotMiss", false),
+                entry.flag("properName", false));
         entry.done();
         if (condition.ruleOut() >= condition.act()) {
-            throw entry.problem("ruleOut", "expected a line below act (" + condition.act() + ")");
+            throw entry.problem(
+                    "ruleOut",
+                    String.format(
+                            Locale.ROOT, "\"Put aside\" must lie below \"act\" (%.4g %%)", 100 * condition.act()));
         }
         return condition;
+    }
+
+    private static Map<Setting, Double> rates(Entry entry) {
+        Map<Setting, Double> rates = new EnumMap<>(Setting.class);
+        for (Setting setting : Setting.values()) {
+            rates.put(setting, entry.openProbability(setting.id()));
+        }
+        entry.done();
+        return Map.copyOf(rates);
     }
 
     private static Complaint complaint(Entry listed) {
         String id = listed.text("id");
         Entry entry = listed.named("complaints." + id);
         entry.has("id");
-        Complaint complaint = new Complaint(id, entry.text("name"), entry.texts("regions"), entry.texts("candidates"));
+        Map<String, Map<Setting, Double>> pretests = new LinkedHashMap<>();
+        if (entry.has("pretests")) {
+            Entry own = entry.child("pretests");
+            own.fieldNames().forEach(condition -> pretests.put(condition, rates(own.child(condition))));
+            own.done();
+        }
+        Complaint complaint = new Complaint(
+                id,
+                entry.text("name"),
+                entry.texts("regions"),
+                entry.texts("candidates"),
+                Map.copyOf(pretests),
+                optionalTexts(entry, "also"),
+                entry.flag("injury", false));
         entry.done();
         return complaint;
     }
@@ -84,8 +107,24 @@ final class ConditionsReader {
                 .forEach(answer -> answers.put(answer, entry.child("answers").text(answer)));
         Map<String, Ladder.Rung> rungs = new LinkedHashMap<>();
         entry.map("rungs").forEach((name, node) -> rungs.put(name, rung(entry, name, node)));
-        Ladder ladder = new Ladder(id, entry.text("name"), entry.text("question"), answers, rungs);
+        Map<String, Ladder.Signs> answeredBy = new LinkedHashMap<>();
+        if (entry.has("answeredBy")) {
+            Entry signs = entry.child("answeredBy");
+            signs.fieldNames().forEach(answer -> answeredBy.put(answer, signs(signs.child(answer))));
+            signs.done();
+        }
+        Ladder ladder = new Ladder(
+                id,
+                entry.text("name"),
+                optionalTexts(entry, "startsFrom"),
+                entry.text("question"),
+                answers,
+                answeredBy,
+                rungs);
         entry.done();
+        answeredBy.keySet().stream().filter(a -> !answers.containsKey(a)).forEach(a -> {
+            throw entry.problem("answeredBy." + a, "there is no such answer in this ladder");
+        });
         answers.forEach((answer, rung) -> requireRung(entry, "answers." + answer, rung, rungs));
         rungs.forEach((name, rung) -> List.of(rung.positive(), rung.negative()).forEach(step -> {
             if (step instanceof Ladder.Step.To to) {
@@ -93,6 +132,16 @@ final class ConditionsReader {
             }
         }));
         return ladder;
+    }
+
+    private static Ladder.Signs signs(Entry entry) {
+        Ladder.Signs signs = new Ladder.Signs(optionalTexts(entry, "positive"), optionalTexts(entry, "negative"));
+        entry.done();
+        return signs;
+    }
+
+    private static List<String> optionalTexts(Entry entry, String field) {
+        return entry.has(field) ? entry.texts(field) : List.of();
     }
 
     private static void requireRung(Entry ladder, String field, String rung, Map<String, Ladder.Rung> rungs) {

@@ -2,6 +2,7 @@ package lexicor.core.catalogue.packs;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.OptionalInt;
 import lexicor.core.catalogue.Content;
 import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.document.Entry;
@@ -30,10 +31,17 @@ final class HistoryReader {
                 entry.text("ask"),
                 entry.flag("finding", false),
                 entry.optionalText("from").isPresent(),
+                years(entry, "ageFrom"),
+                years(entry, "ageBelow"),
                 notches,
-                entry.flag("trauma", false));
+                // "trauma" says the same in packs of the first edition.
+                entry.flag("injury", false) | entry.flag("trauma", false));
         entry.oneOf("from", Map.of("ageBand", true), false);
         entry.done();
         return item;
+    }
+
+    private static OptionalInt years(Entry entry, String field) {
+        return entry.has(field) ? OptionalInt.of(entry.wholeNumber(field, 1, 120)) : OptionalInt.empty();
     }
 }

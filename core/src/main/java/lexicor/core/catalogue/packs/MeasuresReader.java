@@ -38,7 +38,9 @@ final class MeasuresReader {
                 file.text("capsular"),
                 ratio.text("external"),
                 ratio.text("internal"),
-                file.texts("labral"));
+                file.texts("labral"),
+                regrowth(file.child("regrowth")),
+                file.each("followed", MeasuresReader::followed));
         ratio.done();
         looseness.done();
         file.done();
@@ -53,17 +55,48 @@ final class MeasuresReader {
                 entry.text("name"),
                 entry.oneOf("group", GROUPS),
                 entry.texts("regions"),
-                entry.optionalText("test")
-                        .map(test ->
-                                new Measure.Feeds(test, entry.optionalText("at").orElse(""))),
+                feeds(entry),
                 entry.texts("readings").stream().map(r -> leaf(entry, r)).toList(),
                 bounds(entry, "possible"),
                 bounds(entry, "usual"),
                 entry.oneOf("worse", Map.of("more", true, "less", false), false),
                 entry.optionalText("ratioTo"));
-        entry.has("at");
         entry.done();
         return measure;
+    }
+
+    /** Several tests are listed as `feeds`; one may stand as `test` and `at`. */
+    private static List<Measure.Feeds> feeds(Entry entry) {
+        if (entry.has("feeds")) {
+            return entry.each("feeds", e -> {
+                Measure.Feeds feeds =
+                        new Measure.Feeds(e.text("test"), e.optionalText("at").orElse(""));
+                e.done();
+                return feeds;
+            });
+        }
+        String at = entry.optionalText("at").orElse("");
+        return entry.optionalText("test").map(test -> new Measure.Feeds(test, at)).stream()
+                .toList();
+    }
+
+    private static MeasureList.Regrowth regrowth(Entry entry) {
+        MeasureList.Regrowth regrowth = new MeasureList.Regrowth(
+                entry.text("test"), entry.texts("nerves"), entry.texts("landmarks"), entry.texts("limbPositions"));
+        entry.done();
+        return regrowth;
+    }
+
+    private static MeasureList.Followed followed(Entry entry) {
+        String reading = entry.text("reading");
+        MeasureList.Followed followed = new MeasureList.Followed(
+                entry.text("name"),
+                entry.text("test"),
+                ReadingLeaf.named(reading)
+                        .filter(l -> l.kind() == ReadingLeaf.Kind.FLAG)
+                        .orElseThrow(() -> entry.problem("reading", "there is no sign " + reading)));
+        entry.done();
+        return followed;
     }
 
     private static ReadingLeaf leaf(Entry entry, String name) {

@@ -7,10 +7,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import lexicor.core.document.Documents;
+import lexicor.core.document.Entry;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Packs taken apart into their entries, changed, and put together again; a file in which nothing changes keeps its text. */
@@ -55,7 +57,9 @@ public final class PackEntries {
         List<PackEntry> all = new ArrayList<>();
         for (PackEntry.Kind kind : PackEntry.Kind.values()) {
             fileNames(kind).filter(trees::containsKey).forEach(f -> {
-                if (trees.get(f).get(kind.list()) instanceof ArrayNode list) {
+                if (kind.isByName()) {
+                    trees.get(f).path(kind.list()).propertyStream().forEach(e -> all.add(byName(kind, e)));
+                } else if (trees.get(f).get(kind.list()) instanceof ArrayNode list) {
                     for (JsonNode node : list) {
                         if (node instanceof ObjectNode fields && idOf(fields).isPresent()) {
                             all.add(new PackEntry(kind, idOf(fields).orElseThrow(), fields.deepCopy()));
@@ -65,6 +69,13 @@ public final class PackEntries {
             });
         }
         return all;
+    }
+
+    /** An entry that stands in its file as a name and a list, as fields of its own. */
+    private static PackEntry byName(PackEntry.Kind kind, Map.Entry<String, JsonNode> named) {
+        ObjectNode fields = JsonNodeFactory.instance.objectNode().put(PackEntry.ID, named.getKey());
+        fields.set(PackEntry.Kind.CONDITIONS_FIELD, named.getValue().deepCopy());
+        return new PackEntry(kind, named.getKey(), fields);
     }
 
     public Optional<PackEntry> find(PackEntry.Kind kind, String id) {
@@ -82,6 +93,11 @@ public final class PackEntries {
                 .findFirst()
                 .orElseGet(() -> fileOfNew(entry));
         ObjectNode tree = trees.get(place);
+        if (entry.kind().isByName()) {
+            putByName(tree, entry);
+            changed.put(place, tree);
+            return this;
+        }
         ArrayNode list = tree.get(entry.kind().list()) instanceof ArrayNode found
                 ? found
                 : tree.putArray(entry.kind().list());
@@ -93,6 +109,17 @@ public final class PackEntries {
         }
         changed.put(place, tree);
         return this;
+    }
+
+    private static void putByName(ObjectNode tree, PackEntry entry) {
+        Entry fields = Entry.of(entry.kind().file(), entry.kind().path(entry.id()), entry.fields());
+        fields.has(PackEntry.ID);
+        fields.texts(PackEntry.Kind.CONDITIONS_FIELD);
+        fields.done();
+        ObjectNode named = tree.get(entry.kind().list()) instanceof ObjectNode found
+                ? found
+                : tree.putObject(entry.kind().list());
+        named.set(entry.id(), entry.fields().get(PackEntry.Kind.CONDITIONS_FIELD));
     }
 
     private String fileOfNew(PackEntry entry) {

@@ -23,20 +23,45 @@ public record PackEntry(Kind kind, String id, ObjectNode fields) {
         WARNING(Packs.CONDITIONS, "warnings"),
         CLUSTER(Packs.CLUSTERS, "clusters"),
         COUNT(Packs.CLUSTERS, "counts"),
-        QUESTION(Packs.HISTORY, "items");
+        QUESTION(Packs.HISTORY, "items"),
+        PRECAUTION(Packs.PRECAUTIONS, "precautions"),
+        DEFINITION(Packs.DEFINITIONS, "definitions"),
+        /** The conditions that also turn tests of a family positive. */
+        PROVOKED_FAMILY(Packs.PROVOKES, "families", true),
+        /** The conditions that also turn a test positive. */
+        PROVOKED_TEST(Packs.PROVOKES, "tests", true),
+        /** The conditions that also turn a criterion positive. */
+        PROVOKED_CRITERION(Packs.PROVOKES, "criteria", true),
+        /** The conditions that a family of tests is usually done for. */
+        EXAMINED_FAMILY(Packs.EXAMINES, "families", true);
+
+        /** The one field of an entry that stands in its file as a name and a list. */
+        static final String CONDITIONS_FIELD = "conditions";
 
         private final String file;
         private final String list;
 
+        private final boolean byName;
+
         Kind(String file, String list) {
+            this(file, list, false);
+        }
+
+        Kind(String file, String list, boolean byName) {
             this.file = file;
             this.list = list;
+            this.byName = byName;
+        }
+
+        /** Whether entries stand in the file as names with a list each, rather than as a list of entries. */
+        boolean isByName() {
+            return byName;
         }
 
         /** The name used in files and the API. */
         @JsonValue
         public String id() {
-            return name().toLowerCase(Locale.ROOT);
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
 
         public static Optional<Kind> withId(String id) {

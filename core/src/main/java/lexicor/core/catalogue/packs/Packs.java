@@ -1,10 +1,16 @@
 package lexicor.core.catalogue.packs;
 
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Choice;
 import lexicor.core.catalogue.Content;
+import lexicor.core.catalogue.FingerMap;
+import lexicor.core.catalogue.Precaution;
+import lexicor.core.catalogue.Provokes;
 import lexicor.core.document.Documents;
 import lexicor.core.document.Entry;
 import lexicor.core.document.InvalidDocumentException;
@@ -16,6 +22,10 @@ public final class Packs {
     static final String HISTORY = "catalogue/history.yaml";
     static final String EXAMINES = "catalogue/examines.yaml";
     static final String MEASURES = "catalogue/measures.yaml";
+    static final String PRECAUTIONS = "catalogue/precautions.yaml";
+    static final String FINGERS = "catalogue/fingers.yaml";
+    static final String PROVOKES = "evidence/provokes.yaml";
+    static final String DEFINITIONS = "evidence/definitions.yaml";
     static final String CONDITIONS = "evidence/conditions.yaml";
     static final String CLUSTERS = "evidence/clusters.yaml";
     /** The accuracy table's file. */
@@ -29,7 +39,18 @@ public final class Packs {
     /** Every file that packs can have. */
     static final List<String> FILES = Stream.concat(
                     REGIONS.stream().map(Packs::regionFile),
-                    Stream.of(HISTORY, EXAMINES, MEASURES, CONDITIONS, CLUSTERS, ACCURACY, SIGN_OFFS))
+                    Stream.of(
+                            HISTORY,
+                            EXAMINES,
+                            MEASURES,
+                            PRECAUTIONS,
+                            FINGERS,
+                            CONDITIONS,
+                            CLUSTERS,
+                            PROVOKES,
+                            DEFINITIONS,
+                            ACCURACY,
+                            SIGN_OFFS))
             .toList();
 
     private Packs() {}
@@ -48,7 +69,8 @@ public final class Packs {
      *
      * @throws InvalidDocumentException with every problem found; each names the file, the entry and the field
      */
-    public static Catalogue read(PackFiles files) {
+    public static Catalogue read(PackFiles given) {
+        PackFiles files = FirstEdition.completed(given);
         Content content = new Content();
         Problems problems = new Problems();
         for (String region : REGIONS) {
@@ -56,6 +78,10 @@ public final class Packs {
         }
         problems.collect(() -> HistoryReader.read(yaml(files, HISTORY), content, problems));
         problems.collect(() -> readExamines(yaml(files, EXAMINES), content));
+        problems.collect(() -> readPrecautions(yaml(files, PRECAUTIONS), content, problems));
+        problems.collect(() -> readFingers(yaml(files, FINGERS), content));
+        problems.collect(() -> readProvokes(yaml(files, PROVOKES), content));
+        problems.collect(() -> DefinitionsReader.read(yaml(files, DEFINITIONS), content, problems));
         problems.collect(() -> MeasuresReader.read(yaml(files, MEASURES), content, problems));
         problems.collect(() -> ConditionsReader.read(yaml(files, CONDITIONS), content, problems));
         problems.collect(() -> ClustersReader.read(yaml(files, CLUSTERS), content, problems));
@@ -69,10 +95,49 @@ public final class Packs {
     }
 
     private static void readExamines(Entry file, Content content) {
-        Entry families = file.child("families");
-        file.map("families").keySet().forEach(f -> content.examines.put(f, families.texts(f)));
-        families.done();
+        content.examines.putAll(lists(file, "families"));
         file.done();
+    }
+
+    private static void readProvokes(Entry file, Content content) {
+        content.provokes = new Provokes(lists(file, "families"), lists(file, "tests"), lists(file, "criteria"));
+        file.done();
+    }
+
+    private static Map<String, List<String>> lists(Entry file, String field) {
+        Entry entry = file.child(field);
+        Map<String, List<String>> lists = new LinkedHashMap<>();
+        entry.fieldNames().forEach(name -> lists.put(name, entry.texts(name)));
+        entry.done();
+        return lists;
+    }
+
+    private static void readPrecautions(Entry file, Content content, Problems problems) {
+        file.children("precautions")
+                .forEach(listed -> problems.collect(() -> {
+                    String id = listed.text("id");
+                    Entry entry = listed.named("precautions." + id);
+                    entry.has("id");
+                    content.precautions.add(new Precaution(id, entry.text("label")));
+                    entry.done();
+                }));
+        file.done();
+    }
+
+    private static void readFingers(Entry file, Content content) {
+        List<FingerMap.Finger> fingers = file.each("fingers", e -> {
+            FingerMap.Finger finger = new FingerMap.Finger(e.text("id"), e.text("label"), e.text("territory"));
+            e.done();
+            return finger;
+        });
+        List<Choice> territories = ParticularsReader.choices(file, "territories");
+        file.done();
+        for (FingerMap.Finger f : fingers) {
+            if (territories.stream().noneMatch(t -> t.id().equals(f.territory()))) {
+                throw file.problem("fingers." + f.id() + ".territory", "there is no territory " + f.territory());
+            }
+        }
+        content.fingers = new FingerMap(fingers, territories);
     }
 
     static String regionFile(String region) {

@@ -101,7 +101,7 @@ final class RuleReader {
             return kind == Kind.FLAG;
         }
         if (operator instanceof Operator.IsCode || operator instanceof Operator.In) {
-            return kind == Kind.CODE;
+            return kind == Kind.CODE || kind == Kind.CODES;
         }
         return kind == Kind.QUANTITY;
     }
@@ -109,7 +109,8 @@ final class RuleReader {
     private static String word(ReadingLeaf leaf) {
         return switch (leaf.kind()) {
             case FLAG -> "yes or no";
-            case CODE -> "word from a list";
+            case CODE, CODES -> "word from a list";
+            case TEXT -> "text";
             case QUANTITY -> "number";
         };
     }

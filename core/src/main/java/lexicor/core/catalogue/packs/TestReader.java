@@ -1,6 +1,8 @@
 package lexicor.core.catalogue.packs;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import lexicor.core.catalogue.ClinicalTest;
@@ -22,6 +24,10 @@ final class TestReader {
                 throw entry.problem("readings", "there is no reading " + reading);
             }
         }
+        List<String> offered = new ArrayList<>(readings);
+        if (entry.has("cheats")) {
+            offered.add(ReadingLeaf.CHEAT.reading());
+        }
         OptionalDouble hold = entry.optionalNumber("holdSeconds", 1, 600);
         ClinicalTest test = new ClinicalTest(
                 id,
@@ -40,12 +46,13 @@ final class TestReader {
                 entry.flag("bothSides"),
                 entry.texts("steps"),
                 readings,
-                entry.each("criteria", e -> criterion(id, e, readings)),
+                entry.each("criteria", e -> criterion(id, e, offered)),
                 entry.texts("unreliableIf"),
                 entry.texts("watchFor"),
                 entry.texts("contraindications"),
                 entry.texts("after"),
-                entry.each("variants", TestReader::variant));
+                entry.each("variants", TestReader::variant),
+                ParticularsReader.read(entry));
         entry.done();
         if (test.criteria().isEmpty()) {
             throw entry.problem("criteria", "expected at least one criterion");
@@ -53,7 +60,7 @@ final class TestReader {
         return test;
     }
 
-    private static Criterion criterion(String test, Entry listed, List<String> readings) {
+    private static Criterion criterion(String test, Entry listed, List<String> offered) {
         String id = listed.text("id");
         Entry entry = listed.named("tests." + test + ".criteria." + id);
         entry.has("id");
@@ -64,13 +71,26 @@ final class TestReader {
                 id,
                 entry.text("label"),
                 entry.optionalText("at").orElse(""),
-                RuleReader.read(entry.child("positiveWhen"), readings));
+                RuleReader.read(entry.child("positiveWhen"), offered),
+                entry.has("raises") ? Optional.of(raises(entry.child("raises"))) : Optional.empty(),
+                entry.flag("evenOnBothSides", false));
         entry.done();
         return criterion;
     }
 
+    private static Criterion.Raises raises(Entry entry) {
+        Criterion.Raises raises = new Criterion.Raises(entry.text("warning"), entry.flag("onlyAfterInjury"));
+        entry.done();
+        return raises;
+    }
+
     private static ClinicalTest.Variant variant(Entry entry) {
-        ClinicalTest.Variant variant = new ClinicalTest.Variant(entry.text("name"), entry.text("note"));
+        OptionalDouble hold = entry.optionalNumber("holdSeconds", 1, 600);
+        ClinicalTest.Variant variant = new ClinicalTest.Variant(
+                entry.text("name"),
+                entry.text("note"),
+                entry.optionalText("position"),
+                hold.isPresent() ? OptionalInt.of((int) hold.getAsDouble()) : OptionalInt.empty());
         entry.done();
         return variant;
     }

@@ -8,6 +8,7 @@ import java.util.List;
  *
  * @param accuracy what the publication prints for the rule as a whole; empty for strata, which carry their own
  * @param bias of that study: low, unclear or high
+ * @param rulesInOnly whether it only rules in: its negative is not weighed
  */
 public record Cluster(
         String id,
@@ -17,6 +18,7 @@ public record Cluster(
         ClusterRule rule,
         List<Figures> accuracy,
         String bias,
+        boolean rulesInOnly,
         Citation citation) {
 
     /**
@@ -34,6 +36,9 @@ public record Cluster(
         if (!bias.equals(AccuracyRow.UNCLEAR)) {
             // What was signed off before clusters stated their bias stays signed off.
             content.add(bias);
+        }
+        if (rulesInOnly) {
+            content.add("rules in only");
         }
         return Fingerprint.of(content);
     }

@@ -3,6 +3,7 @@ package lexicor.core.weighing.explain;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import lexicor.core.weighing.input.Families;
 import lexicor.core.weighing.model.Item;
 import lexicor.core.weighing.model.Nodes;
 import lexicor.core.weighing.model.OverlapModel;
@@ -17,13 +18,14 @@ public record Contradiction(String positive, String negative, double chance) {
     /** Two results that go together less often than this contradict each other; a working line of ours. */
     public static final double BEYOND_CHANCE = 0.05;
 
-    static List<Contradiction> among(Nodes nodes, List<Item> items) {
+    static List<Contradiction> among(Nodes nodes, List<Item> items, Families families) {
         List<Contradiction> found = new ArrayList<>();
         for (Item positive : items) {
             for (Item negative : items) {
                 boolean pair = positive.positive
                         && !negative.positive
                         && positive.family.equals(negative.family)
+                        && families.sameNerve(positive.id, negative.id)
                         && positive.logAlone > 0
                         && negative.logAlone < 0;
                 if (pair) {

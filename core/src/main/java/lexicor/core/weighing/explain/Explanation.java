@@ -9,6 +9,7 @@ import lexicor.core.weighing.ConditionWeighing;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.Families;
 import lexicor.core.weighing.model.Item;
 import lexicor.core.weighing.model.Nodes;
 import lexicor.core.weighing.model.OverlapModel;
@@ -20,8 +21,10 @@ import lexicor.core.weighing.model.OverlapModel;
 public final class Explanation {
     private final Map<String, ConditionWeighing> conditions;
     private final Nodes nodes;
+    private final Families families;
 
     private Explanation(CaseToWeigh given, School school) {
+        families = new Families(given);
         nodes = Weighing.nodes(given.settings());
         conditions = Weighing.conditions(given, school);
     }
@@ -40,7 +43,7 @@ public final class Explanation {
 
     /** Pairs within one family that contradict each other beyond chance, for one condition. */
     public List<Contradiction> contradictions(String condition) {
-        return Contradiction.among(nodes, conditions.get(condition).speakers());
+        return Contradiction.among(nodes, conditions.get(condition).speakers(), families);
     }
 
     /** The counted items in the order of their weight, and the probability after each of them (method M9). */

@@ -47,7 +47,8 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
                 test.map(ClinicalTest::id).orElse(id),
                 test.map(ClinicalTest::family).orElse(Finding.HISTORY_FAMILY),
                 result(finding.outcome()),
-                evidence.of(id));
+                evidence.of(id),
+                test.flatMap(t -> t.particulars().nerve()));
     }
 
     private static Result result(Outcome outcome) {
@@ -61,7 +62,7 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
     private static RecordedCluster cluster(Cluster c, EvidenceBase evidence) {
         Map<String, Evidence> known =
                 evidence.ofCluster(c.id()).map(e -> Map.of(c.condition(), e)).orElse(Map.of());
-        return new RecordedCluster(c.id(), c.condition(), c.members(), c.rule(), known);
+        return new RecordedCluster(c.id(), c.condition(), c.members(), c.rule(), known, c.rulesInOnly());
     }
 
     /** Every criterion in the regions that tells something of a candidate and has no clear result yet. */

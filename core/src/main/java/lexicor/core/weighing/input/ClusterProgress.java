@@ -35,6 +35,11 @@ public record ClusterProgress(Cluster cluster, int positives, List<String> open,
         return decided.isPresent() && !open.isEmpty() && cluster.rule() instanceof ClusterRule.AtLeast;
     }
 
+    /** Whether its outcome is weighed: one that only rules in says nothing when it comes out against the condition. */
+    public boolean speaks() {
+        return !cluster.rulesInOnly() || !decided.equals(Optional.of(Result.NEGATIVE.id()));
+    }
+
     private static Optional<Result> result(Findings findings, String member) {
         return findings.of(member).flatMap(f -> switch (f.outcome()) {
             case POSITIVE -> Optional.of(Result.POSITIVE);

@@ -3,6 +3,8 @@ package lexicor.core.weighing.input;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.evidence.Evidence.Weighable;
 import lexicor.core.weighing.model.Item;
@@ -58,7 +60,14 @@ public record DecidedCluster(RecordedCluster cluster, String result, Reading rea
         return reading.in("").logAlone;
     }
 
-    public boolean sharesWith(DecidedCluster other) {
-        return cluster.members().stream().anyMatch(other.cluster.members()::contains);
+    /** Whether the two have a member in common, or members that are criteria of one test: a test is one observation. */
+    public boolean sharesWith(DecidedCluster other, Families families) {
+        Set<String> tests = other.cluster.members().stream().map(families::test).collect(Collectors.toSet());
+        return cluster.members().stream().map(families::test).anyMatch(tests::contains);
+    }
+
+    /** Whether the cluster only rules in and came out against the condition, so that it says nothing. */
+    public boolean isSilent() {
+        return cluster.rulesInOnly() && logAlone() < 0;
     }
 }

@@ -13,6 +13,7 @@ public final class Families {
     private final Map<String, String> familyById = new HashMap<>();
     private final Map<String, String> testById = new HashMap<>();
     private final Map<String, Result> resultById = new HashMap<>();
+    private final Map<String, String> nerveById = new HashMap<>();
 
     public Families(CaseToWeigh given) {
         given.candidates().forEach(c -> {
@@ -23,11 +24,19 @@ public final class Families {
             familyById.put(f.id(), f.family());
             testById.put(f.id(), f.test());
             resultById.put(f.id(), f.result());
+            f.nerve().ifPresent(nerve -> nerveById.put(f.id(), nerve));
         });
     }
 
     public Optional<Result> result(String id) {
         return Optional.ofNullable(resultById.get(id));
+    }
+
+    /** Whether two findings are of one nerve, or at least one of them of none in particular. */
+    public boolean sameNerve(String a, String b) {
+        return !nerveById.containsKey(a)
+                || !nerveById.containsKey(b)
+                || nerveById.get(a).equals(nerveById.get(b));
     }
 
     /** The test that a criterion reads; one that the case does not name is a test by itself. */

@@ -10,8 +10,15 @@ import lexicor.core.evidence.Evidence;
  * @param test criteria of one test share this; a finding by itself has its own id
  * @param family its mechanism (method M4)
  * @param evidence what is known of it, by condition; absent where there is no row
+ * @param nerve the nerve that its test puts under tension, where tests of its family differ in that
  */
-public record RecordedFinding(String id, String test, String family, Result result, Map<String, Evidence> evidence) {
+public record RecordedFinding(
+        String id, String test, String family, Result result, Map<String, Evidence> evidence, Optional<String> nerve) {
+    /** One whose nerve does not matter. */
+    public RecordedFinding(String id, String test, String family, Result result, Map<String, Evidence> evidence) {
+        this(id, test, family, result, evidence, Optional.empty());
+    }
+
     public Optional<Evidence> evidence(String condition) {
         return Optional.ofNullable(evidence.get(condition));
     }

@@ -24,7 +24,7 @@ class PackEntriesTest {
         assertThat(again.ladders()).isEqualTo(Shipped.CATALOGUE.ladders());
         assertThat(again.clusters()).isEqualTo(Shipped.CATALOGUE.clusters());
         assertThat(again.history()).isEqualTo(Shipped.CATALOGUE.history());
-        assertThat(all).hasSizeGreaterThan(140 + 50 + 14);
+        assertThat(all).hasSizeGreaterThan(195 + 76 + 20);
     }
 
     @Test
@@ -32,20 +32,20 @@ class PackEntriesTest {
         PackEntries before = PackEntries.of(SHIPPED);
         PackEntries entries = before.copy();
         ObjectNode fields =
-                entries.find(PackEntry.Kind.TEST, "neer").orElseThrow().fields();
+                entries.find(PackEntry.Kind.TEST, "drop-arm").orElseThrow().fields();
         fields.put("minutes", 3);
-        entries.put(new PackEntry(PackEntry.Kind.TEST, "neer", fields));
+        entries.put(new PackEntry(PackEntry.Kind.TEST, "drop-arm", fields));
         ObjectNode own = fields.deepCopy().put("id", "own");
-        ((ObjectNode) own.get("criteria").get(0)).put("id", "own/pain");
+        ((ObjectNode) own.get("criteria").get(0)).put("id", "own/drops");
         entries.put(new PackEntry(PackEntry.Kind.TEST, "own", own));
         Catalogue changed = Packs.read(entries.files());
-        assertThat(changed.test("neer").orElseThrow().minutes()).isEqualTo(3);
+        assertThat(changed.test("drop-arm").orElseThrow().minutes()).isEqualTo(3);
         assertThat(changed.tests()).hasSize(Shipped.CATALOGUE.tests().size() + 1);
-        assertThat(changed.testOf("own/pain").orElseThrow().region()).isEqualTo("shoulder");
-        assertThat(changed.tests().indexOf(changed.test("neer").orElseThrow()))
+        assertThat(changed.testOf("own/drops").orElseThrow().region()).isEqualTo("shoulder");
+        assertThat(changed.tests().indexOf(changed.test("drop-arm").orElseThrow()))
                 .isEqualTo(Shipped.CATALOGUE
                         .tests()
-                        .indexOf(Shipped.CATALOGUE.test("neer").orElseThrow()));
+                        .indexOf(Shipped.CATALOGUE.test("drop-arm").orElseThrow()));
 
         assertThat(before.files().texts()).isEqualTo(SHIPPED.texts());
         assertThat(before.all()).isEqualTo(PackEntries.of(SHIPPED).all());

@@ -23,16 +23,22 @@ class PacksTest {
     @Test
     void theShippedPacksLoadWhole() {
         Catalogue c = Shipped.CATALOGUE;
-        assertThat(c.tests()).hasSize(140);
+        assertThat(c.tests()).hasSize(195);
         assertThat(c.tests().stream().map(ClinicalTest::region).distinct())
                 .containsExactlyInAnyOrder("neck", "shoulder", "elbow", "wrist", "hand");
-        assertThat(c.tests().stream().mapToInt(t -> t.criteria().size()).sum()).isEqualTo(172);
-        assertThat(c.conditions()).hasSize(50);
-        assertThat(c.complaints()).hasSize(14);
-        assertThat(c.clusters()).hasSize(10);
-        assertThat(c.accuracy()).hasSize(187).allMatch(r -> c.signOff(r) == SignOff.NOT_YET_CHECKED);
+        assertThat(c.tests().stream().mapToInt(t -> t.criteria().size()).sum()).isEqualTo(466);
+        assertThat(c.conditions()).hasSize(76);
+        assertThat(c.complaints()).hasSize(20);
+        assertThat(c.clusters()).hasSize(12);
+        assertThat(c.accuracy()).hasSize(233).allMatch(r -> c.signOff(r) == SignOff.NOT_YET_CHECKED);
         assertThat(c.complaint("thumb-side-tingling").orElseThrow().name())
                 .isEqualTo("Tingling in thumb, index, middle finger");
+        assertThat(c.warnings()).hasSize(30);
+        assertThat(c.ladders()).hasSize(8).allMatch(l -> !l.startsFrom().isEmpty());
+        assertThat(c.definitions()).isNotEmpty();
+        assertThat(c.provokes().byFamily()).isNotEmpty();
+        assertThat(c.test("druj-ballottement").orElseThrow().places())
+                .containsExactly("neutral", "pronation", "supination");
     }
 
     @ParameterizedTest(name = "{4}")
@@ -45,7 +51,7 @@ class PacksTest {
             catalogue/shoulder.yaml | reading: lagDegrees, atLeast: 5 | reading: lagDegree, atLeast: 5 | positiveWhen.all[0].reading | there is no reading lagDegree
             catalogue/shoulder.yaml | after: [active-compression] | after: [passive-compress] | tests.active-compression-relief.after | there is no test passive-compress
             catalogue/shoulder.yaml | id: speed/groove-pain | id: yergason-x/groove-pain | tests.speed.criteria.yergason-x/groove-pain.id | expected speed/
-            catalogue/elbow.yaml | provocation: 1 | provocation: 7 | tests.elbow-movements.provocation | from 0 to 3
+            catalogue/elbow.yaml | provocation: 1 | provocation: 7 | tests.elbow-bone-tenderness.provocation | from 0 to 3
             catalogue/history.yaml | {posterior-instability: 2}} | {posterior-instabilty: 2}} | items.history/pushing-pain.notches | there is no condition posterior-instabilty
             evidence/conditions.yaml | community: 0.55 | community: 1.0 | conditions.subacromial-pain.pretest.community | strictly between 0 and 1
             evidence/conditions.yaml | fovea: {test: ulnar-fovea | fovea: {test: ulnar-foveal | ladders.painful-passive-pronation.rungs.fovea.test | there is no test ulnar-foveal

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import lexicor.core.evidence.Evidence.Weighable;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
@@ -27,7 +28,11 @@ class ContradictionTest {
 
     private record Tried(String id, String family, Result result, double sensitivity, double specificity) {
         RecordedFinding finding() {
-            return new RecordedFinding(id, id, family, result, Map.of(C, evidence()));
+            return finding(Optional.empty());
+        }
+
+        RecordedFinding finding(Optional<String> nerve) {
+            return new RecordedFinding(id, id, family, result, Map.of(C, evidence()), nerve);
         }
 
         private Weighable evidence() {
@@ -47,6 +52,10 @@ class ContradictionTest {
         for (Tried t : tests) {
             findings.add(t.finding());
         }
+        return contradictions(findings);
+    }
+
+    private static List<Contradiction> contradictions(List<RecordedFinding> findings) {
         CaseToWeigh given = new CaseToWeigh(
                 WeighingSettings.DEFAULT,
                 List.of(new Candidate(C, 0.3, 0.35, 0.05, 0.7, 1)),
@@ -100,5 +109,19 @@ class ContradictionTest {
         Tried specific = new Tried("p", "f", Result.POSITIVE, 0.60, 0.98);
         Tried speaksFor = new Tried("n", "f", Result.NEGATIVE, 0.02, 0.90);
         assertThat(among(specific, speaksFor)).isEmpty();
+    }
+
+    /** One nerve under tension hurts and another does not: that points to the one, and contradicts nothing. */
+    @Test
+    void testsOfAnotherNerveDoNotContradict() {
+        Tried positive = new Tried("ulnar", "nerve", Result.POSITIVE, 0.60, 0.99);
+        Tried negative = new Tried("median", "nerve", Result.NEGATIVE, 0.97, 0.60);
+        assertThat(among(positive, negative)).isNotEmpty();
+        assertThat(contradictions(
+                        List.of(positive.finding(Optional.of("ulnar")), negative.finding(Optional.of("median")))))
+                .isEmpty();
+        assertThat(contradictions(
+                        List.of(positive.finding(Optional.of("median")), negative.finding(Optional.of("median")))))
+                .isNotEmpty();
     }
 }

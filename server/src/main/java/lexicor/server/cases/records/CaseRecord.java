@@ -14,12 +14,14 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import lexicor.core.evidence.HighBias;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.Cache;
@@ -77,6 +79,12 @@ public class CaseRecord {
     public String setting;
     public String mechanism;
     public String highBias;
+
+    /** Whether the other side is troubled too, so that it is no baseline; empty in histories from before that was asked. */
+    public Boolean bothSides = false;
+
+    /** The visit that is open; null where it is the latest. */
+    public Integer openVisit;
 
     @ElementCollection
     @CollectionTable(name = "case_candidate", joinColumns = @JoinColumn(name = "case_id"))
@@ -141,16 +149,45 @@ public class CaseRecord {
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
     public List<Instant> visits = new ArrayList<>();
 
+    /** The visits whose day somebody gave. */
+    @ElementCollection
+    @CollectionTable(name = "case_dated_visit", joinColumns = @JoinColumn(name = "case_id"))
+    @Column(name = "visit")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public Set<Integer> datedVisits = new TreeSet<>();
+
     public boolean isClosed() {
         return closedAt != null;
     }
 
-    /** The number of the current visit, from 1. */
+    /** The number of the current visit, from 1: the one that is open, or else the latest by its day. */
     public int visit() {
-        return visits.size();
+        return openVisit != null ? openVisit : latestVisit();
     }
 
-    /** The case as of a visit, to be read and never stored: the visits after it are not there. */
+    /** The number of the latest visit by its day. */
+    public int latestVisit() {
+        List<Integer> order = visitsInOrder();
+        return order.get(order.size() - 1);
+    }
+
+    /** The numbers of the visits by their day; those of one day in the order they were begun. */
+    public List<Integer> visitsInOrder() {
+        return IntStream.rangeClosed(1, visits.size())
+                .boxed()
+                .sorted(Comparator.comparing(v -> visits.get(v - 1)))
+                .toList();
+    }
+
+    /** The visit before one by its day; empty for the first. */
+    public Optional<Integer> visitBefore(int visit) {
+        List<Integer> order = visitsInOrder();
+        int at = order.indexOf(visit);
+        return at > 0 ? Optional.of(order.get(at - 1)) : Optional.empty();
+    }
+
+    /** The case with a visit open, to be read and never stored. */
     public CaseRecord asOf(int visit) {
         CaseRecord then = new CaseRecord();
         then.id = id;
@@ -179,7 +216,10 @@ public class CaseRecord {
         then.precautions = precautions;
         then.warnings = warnings;
         then.shares = shares;
-        then.visits = visits.subList(0, visit);
+        then.visits = visits;
+        then.datedVisits = datedVisits;
+        then.bothSides = bothSides;
+        then.openVisit = visit;
         return then;
     }
 

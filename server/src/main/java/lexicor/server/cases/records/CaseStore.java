@@ -54,6 +54,9 @@ public interface CaseStore extends JpaRepository<CaseRecord, Long> {
     @Query("select count(c) from CaseRecord c join c.warnings w where w = :warning")
     long countWithWarning(String warning);
 
+    @Query("select count(c) from CaseRecord c join c.precautions w where w = :precaution")
+    long countWithPrecaution(String precaution);
+
     @Query("select count(c) from CaseRecord c join c.ladders l where key(l) = :ladder")
     long countWithLadder(String ladder);
 }

@@ -1,0 +1,117 @@
+import { useId, useState } from "react";
+import { codesOf, leavesAt } from "../api/examination";
+import { useSaveNote } from "../api/queries";
+import type { Catalogue, Changes, ClinicalTest, Examination, Leaves, Side } from "../api/types";
+import { ErrorNote } from "../pieces/ErrorNote";
+
+const NOTE = "mark.note";
+const SEEN = "mark.seen";
+
+/** What is seen or thought beside the criteria, for the record: observations to tick, and free words. It weighs nothing. */
+export function TestNotes(props: {
+  code: string;
+  test: ClinicalTest;
+  examination: Examination;
+  side: Side;
+  visit: number;
+  regrowth: Catalogue["regrowth"] | undefined;
+  onChange: (changes: Changes) => void;
+}) {
+  const { test, side } = props;
+  const at = test.boards[0]?.at ?? "";
+  const leaves = leavesAt(props.examination, test.id, at, side);
+  const written = String(leaves[NOTE] ?? "");
+  const seen = codesOf(leaves[SEEN]);
+  const regrowth = props.regrowth?.test === test.id ? props.regrowth : undefined;
+  const [text, setText] = useState(written);
+  const save = useSaveNote(props.code);
+  const id = useId();
+  const keep = (sure: boolean) =>
+    save.mutate({
+      test: test.id,
+      at,
+      side,
+      visit: props.visit,
+      changes: { [NOTE]: text.trim() || null },
+      sure,
+    });
+  const tick = (code: string) => {
+    const now = seen.includes(code) ? seen.filter((c) => c !== code) : [...seen, code];
+    props.onChange({ [SEEN]: now.length > 0 ? now : null });
+  };
+  return (
+    <details open={written !== "" || seen.length > 0 || regrowth !== undefined} className="mt-2 text-[16px]">
+      <summary className="min-h-8 text-[15px] text-soft underline decoration-dotted">
+        Notes for the record
+      </summary>
+      {test.notes.length > 0 && (
+        <fieldset className="m-0 flex flex-wrap gap-1.5 border-0 p-0">
+          <legend className="sr-only">Also seen</legend>
+          {test.notes.map((n) => (
+            <button
+              key={n.id}
+              type="button"
+              className="pad"
+              data-chip="true"
+              data-on={seen.includes(n.id)}
+              aria-pressed={seen.includes(n.id)}
+              onClick={() => tick(n.id)}
+            >
+              {n.label}
+            </button>
+          ))}
+        </fieldset>
+      )}
+      {regrowth && <RegrowthNotes offered={regrowth} leaves={leaves} onChange={props.onChange} />}
+      <label htmlFor={id} className="mt-1.5 block text-[15px] text-soft">
+        In words (no names, no dates of birth); weighs nothing
+      </label>
+      <input
+        id={id}
+        className="field w-full"
+        maxLength={400}
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={() => text.trim() !== written && keep(false)}
+      />
+      <ErrorNote error={save.error} onDismiss={save.reset} onKeep={() => keep(true)} />
+    </details>
+  );
+}
+
+const REGROWTH = [
+  ["regrowth.nerve", "Nerve tapped", "nerves"],
+  ["regrowth.landmark", "Measured from", "landmarks"],
+  ["regrowth.limbPosition", "How the limb lies", "limbPositions"],
+] as const;
+
+/** Which nerve is tapped along, from where the distance is measured and how the limb lies: alike at every visit. */
+function RegrowthNotes(props: {
+  offered: Catalogue["regrowth"];
+  leaves: Leaves;
+  onChange: (changes: Changes) => void;
+}) {
+  return (
+    <div className="flex flex-wrap gap-3">
+      {REGROWTH.map(([leaf, label, list]) => {
+        const noted = String(props.leaves[leaf] ?? "");
+        const choices = [...new Set([...props.offered[list], ...(noted ? [noted] : [])])];
+        return (
+          <label key={leaf} className="flex flex-col text-[15px]">
+            {label}
+            <select
+              className="field"
+              value={noted}
+              onChange={(e) => props.onChange({ [leaf]: e.target.value || null })}
+            >
+              <option value="">not noted</option>
+              {choices.map((c) => (
+                <option key={c}>{c}</option>
+              ))}
+            </select>
+          </label>
+        );
+      })}
+    </div>
+  );
+}
