@@ -195,7 +195,7 @@ public final class CriterionEvaluator {
                 return "stopped by fear, so pain is not known";
             }
             if (!bedside.own.has(c.leaf())) {
-                return TestWording.missing(c.leaf());
+                return wording.missing(c.leaf());
             }
             return bedside.lacksBaseline(c.leaf())
                     ? "both sides are troubled: the other side is no baseline"

@@ -133,8 +133,12 @@ public final class TestWording {
                 .orElseGet(() -> Wording.code(code));
     }
 
-    /** Everything recorded at a place, as a practitioner would say it; empty where nothing is. */
-    public String told(SideReadings at) {
+    /**
+     * Everything recorded at a place, as a practitioner would say it; empty where nothing is.
+     *
+     * @param place as the criteria there name it
+     */
+    public String told(String place, SideReadings at) {
         List<String> parts = new ArrayList<>();
         if (isNothingFound(at)) {
             parts.add("nothing found");
@@ -144,13 +148,28 @@ public final class TestWording {
             if (!SAID_BY_OTHERS.contains(leaf)
                     && !isSaidBetter(leaf, at)
                     && !(isUsual(leaf, entry.getValue()) && (hasSign(at) || isNothingFound(at)))) {
-                parts.add(phrase(leaf, entry.getValue()));
+                parts.add(
+                        leaf == VISIBLE && entry.getValue() instanceof Flag seen
+                                ? seen(place, seen.value())
+                                : phrase(leaf, entry.getValue()));
             }
         }
         if (at.get(TINGLING_TERRITORY).isPresent() && at.get(TINGLING_FINGERS).isEmpty()) {
             parts.add(phrase(TINGLING_TERRITORY, at.get(TINGLING_TERRITORY).orElseThrow()));
         }
         return String.join(", ", new LinkedHashSet<>(parts));
+    }
+
+    /** What is to be seen, by the name of the only criterion that asks for it there. */
+    private String seen(String place, boolean there) {
+        List<String> signs = test.criteria().stream()
+                .filter(c -> c.at().equals(place))
+                .filter(c -> c.positiveWhen().comparisons().allMatch(r -> r.leaf() == VISIBLE))
+                .map(c -> Wording.midSentence(c.label()))
+                .toList();
+        return signs.size() == 1 && !test.particulars().words().containsKey(VISIBLE)
+                ? signs.get(0) + (there ? "" : ": not seen")
+                : sign(VISIBLE, there);
     }
 
     /** Pain is said by whether it is familiar, a click by whether it hurts; where there is none, that alone. */
@@ -179,7 +198,7 @@ public final class TestWording {
 
     /** What nobody has to be told where something was found: signs that are not there, and a gap or a lag of nothing. */
     private static boolean isUsual(ReadingLeaf leaf, ReadingValue value) {
-        return isNothing(value)
+        return leaf != LAXITY_END_POINT && isNothing(value)
                 || leaf == HOLDS_POSITION && value instanceof Flag flag && flag.value()
                 || leaf == LAXITY_END_POINT
                         && value instanceof Code code
@@ -226,9 +245,12 @@ public final class TestWording {
                 : "no " + Wording.of(leaf).name();
     }
 
-    /** What has to be recorded before the outcome is known, as questions. */
-    static String missing(ReadingLeaf leaf) {
-        return Wording.of(leaf).missing();
+    /** What has to be recorded before the outcome is known, as a question. */
+    String missing(ReadingLeaf leaf) {
+        return Optional.ofNullable(test.particulars().words().get(leaf))
+                .filter(w -> leaf.kind() == Kind.FLAG)
+                .map(w -> Wording.midSentence(w.yes()) + "?")
+                .orElseGet(() -> Wording.of(leaf).missing());
     }
 
     private static String list(List<String> names) {

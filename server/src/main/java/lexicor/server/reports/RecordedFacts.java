@@ -61,7 +61,7 @@ final class RecordedFacts {
     }
 
     private String told(ClinicalTest test, String at, Side side) {
-        return TestWording.of(test, catalogue).told(readings.at(new Place(test.id(), at, side)));
+        return TestWording.of(test, catalogue).told(at, readings.at(new Place(test.id(), at, side)));
     }
 
     private static String name(ClinicalTest test, String at) {

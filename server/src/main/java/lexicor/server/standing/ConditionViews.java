@@ -32,6 +32,11 @@ final class ConditionViews {
             return isWeighed() || last.isPresent();
         }
 
+        /** While nothing was weighed, only what was examined without figures stands apart. */
+        boolean isApart(boolean begun) {
+            return begun ? !isInRanking() : aimed.tests() > 0;
+        }
+
         double place() {
             return isWeighed() || last.isEmpty()
                     ? condition.posttest()
@@ -56,7 +61,7 @@ final class ConditionViews {
         }
         boolean begun = placed.stream().anyMatch(Placed::isInRanking);
         // What is equal keeps the order of the ranking.
-        placed.sort(Comparator.<Placed>comparingInt(p -> p.isInRanking() || !begun ? 0 : 1)
+        placed.sort(Comparator.<Placed>comparingInt(p -> p.isApart(begun) ? 1 : 0)
                 .thenComparing(Comparator.comparingDouble(Placed::place).reversed()));
         List<ConditionStanding> views = new ArrayList<>();
         placed.forEach(p -> views.add(view(p, views.size() + 1, bedside, basis)));
