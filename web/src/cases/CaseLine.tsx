@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import type { CaseSummary } from "../api/types";
+import type { CaseSummary, ConditionStanding } from "../api/types";
 import { percent, sideName, time } from "../pieces/format";
 import { Rail } from "../pieces/Rail";
 
@@ -23,20 +23,33 @@ export function CaseLine(props: { summary: CaseSummary }) {
             {c.mechanism || "Nothing noted yet"} · {progress(c.testsDone)} · {time(c.updatedAt)}
           </span>
         </span>
-        {c.leading && c.testsDone > 0 && (
-          <span className="w-[330px] max-md:hidden">
-            <span className="flex justify-between text-[16px]">
-              <span className="truncate">{c.leading.name}</span>
-              <span className="shrink-0">
-                <span className="text-soft">{percent(c.leading.pretest)} to </span>
-                <b>{percent(c.leading.posttest)}</b>
-              </span>
-            </span>
-            <Rail values={c.leading} width={RAIL_WIDTH} />
-          </span>
-        )}
+        {c.leading && c.testsDone > 0 && <Leading condition={c.leading} />}
       </Link>
     </li>
+  );
+}
+
+/** What the findings point to most: on its rail, or in words where there are no figures to weigh it by. */
+function Leading(props: { condition: ConditionStanding }) {
+  const { condition: c } = props;
+  const met = c.definitions.find((d) => d.state === "met");
+  return (
+    <span className="w-[330px] max-md:hidden">
+      <span className="flex justify-between gap-2 text-[16px]">
+        <span className="truncate">{c.name}</span>
+        {c.weighed && (
+          <span className="shrink-0">
+            <span className="text-soft">{percent(c.pretest)}, </span>
+            <b>{percent(c.posttest)}</b> now
+          </span>
+        )}
+      </span>
+      {c.weighed ? (
+        <Rail values={c} width={RAIL_WIDTH} />
+      ) : (
+        <span className="block text-[14px] leading-tight text-soft">{met?.words ?? c.aimed.words}</span>
+      )}
+    </span>
   );
 }
 

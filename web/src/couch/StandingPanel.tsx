@@ -34,9 +34,9 @@ export function StandingPanel(props: {
         {shown.map((c, i) => (
           <li key={c.id} className="mt-1">
             <div className="flex items-baseline justify-between gap-2">
-              <span className="truncate text-[16px]">{c.name}</span>
+              <span className="text-[16px] leading-tight">{c.name}</span>
               <span className="shrink-0 text-[15px] text-soft">
-                {percent(c.pretest)} before, <b className="text-[19px] text-ink">{percent(c.posttest)}</b> now
+                {percent(c.pretest)}, <b className="text-[19px] text-ink">{percent(c.posttest)}</b> now
               </span>
             </div>
             <Rail values={c} width={width} labels={i === shown.length - 1} />

@@ -27,7 +27,7 @@ class NotTappedTest {
             relocation/apprehension-relieved | relocation: relief=true | unclear | what eased was recorded nowhere
             relocation/apprehension-relieved | apprehension: apprehension=true; relocation: relief=true | positive | eases with the press
             relocation/apprehension-relieved | apprehension: apprehension=true; relocation: relief=false | negative | does not ease
-            relocation/apprehension-relieved | relocation: apprehension=true | unclear | did it ease?
+            relocation/apprehension-relieved | relocation: apprehension=true | unclear | eases with the press?
             relocation/pain-relieved | apprehension: apprehension=true; relocation: relief=true | unclear | pain
             relocation/pain-relieved | apprehension: pain.present=true pain.familiar=true; relocation: relief=true | positive | the familiar pain
             apprehension/pain | apprehension: apprehension=true | unclear | stopped by fear, so pain is not known

@@ -4,12 +4,17 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import lexicor.core.examination.DefinitionState;
 import lexicor.server.cases.CaseViews.CaseSummary;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.CaseStore;
 import lexicor.server.people.SignedIn;
 import lexicor.server.settings.SettingsService;
+import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standings;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -54,9 +59,22 @@ public class CaseList {
                 c.record().updatedAt,
                 c.readings().tests().size(),
                 c.record().isClosed(),
-                Standings.conditions(c.bedside(), c.basis(), c.ranked()).stream()
-                        .findFirst()
+                leading(Standings.conditions(c.bedside(), c.basis(), c.ranked()))
                         .orElse(null));
+    }
+
+    /**
+     * What the list names: one that today's findings raised, or that meets a definition, or that has tests positive without
+     * figures, or else the first that was weighed; never one that nothing recorded touched.
+     */
+    static Optional<ConditionStanding> leading(List<ConditionStanding> conditions) {
+        return Stream.<Predicate<ConditionStanding>>of(
+                        c -> c.weighed() && c.posttest() > c.pretest(),
+                        c -> c.definitions().stream().anyMatch(d -> d.state() == DefinitionState.State.MET),
+                        c -> c.aimed().positive() > 0,
+                        ConditionStanding::weighed)
+                .flatMap(is -> conditions.stream().filter(is).findFirst().stream())
+                .findFirst();
     }
 
     /** How each of all of them is called. */
