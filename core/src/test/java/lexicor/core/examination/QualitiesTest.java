@@ -24,15 +24,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 class QualitiesTest {
     private static final int EXAMINATIONS = 80;
 
-    static Stream<String> criteria() {
-        return Shipped.CATALOGUE.tests().stream()
-                .flatMap(t -> t.criteria().stream())
-                .map(Criterion::id);
-    }
-
     /** A quality says what a sign is like: where, familiar or not, which fingers, eased or not, how far, how long. */
     @ParameterizedTest
-    @MethodSource("criteria")
+    @MethodSource("lexicor.core.examination.EvaluationTest#criteria")
     void aQualityLeftOutNeverMakesANegative(String id) {
         ClinicalTest test = Shipped.CATALOGUE.testOf(id).orElseThrow();
         Criterion criterion = Shipped.CATALOGUE.criterion(id).orElseThrow();
