@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
@@ -45,7 +46,7 @@ class EvidenceBrowserTest extends InBrowser {
         for (JsonNode p : LEXICOR.get("/api/evidence").body().get("pairs")) {
             String words =
                     p.get("name").asString() + " " + p.get("conditionName").asString();
-            pairs += words.toLowerCase(java.util.Locale.ROOT).contains("neer") ? 1 : 0;
+            pairs += words.toLowerCase(Locale.ROOT).contains("neer") ? 1 : 0;
         }
         assertThat(page.locator("tbody tr")).hasCount(pairs);
         accessible("Figures");

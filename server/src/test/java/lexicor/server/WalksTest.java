@@ -8,6 +8,7 @@ import java.io.InputStream;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import lexicor.server.Caller.Answer;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -109,7 +110,7 @@ class WalksTest {
                             + "}"));
         }
 
-        private void intake(java.util.function.Consumer<ObjectNode> change) {
+        private void intake(Consumer<ObjectNode> change) {
             JsonNode view = LEXICOR.get(at).body();
             ObjectNode intake = view.get("intake").deepCopy().asObject();
             change.accept(intake);

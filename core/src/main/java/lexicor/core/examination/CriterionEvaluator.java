@@ -3,7 +3,9 @@ package lexicor.core.examination;
 import static lexicor.core.catalogue.ReadingLeaf.*;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -165,7 +167,7 @@ public final class CriterionEvaluator {
             if (bedside.own.isFlag(MARK_CHEATED, true)) {
                 return Optional.of("the patient got round it with another muscle");
             }
-            Set<String> signs = new java.util.HashSet<>();
+            Set<String> signs = new HashSet<>();
             comparisons()
                     .filter(c -> c.leaf() == CHEAT && c.operator() instanceof Operator.In)
                     .forEach(c -> signs.addAll(((Operator.In) c.operator()).codes()));
@@ -182,7 +184,7 @@ public final class CriterionEvaluator {
             String asked = String.join(
                     ", ",
                     evaluator.open(criterion.positiveWhen()).stream()
-                            .sorted(java.util.Comparator.comparing(c -> !bedside.own.has(c.leaf())))
+                            .sorted(Comparator.comparing(c -> !bedside.own.has(c.leaf())))
                             .map(this::missing)
                             .distinct()
                             .limit(MOST_MISSING)

@@ -1,5 +1,6 @@
 package lexicor.core.examination;
 
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -56,6 +57,6 @@ public final class Readings {
     }
 
     public Map<Place, SideReadings> byPlace() {
-        return java.util.Collections.unmodifiableMap(byPlace);
+        return Collections.unmodifiableMap(byPlace);
     }
 }

@@ -3,6 +3,7 @@ package lexicor.core.examination;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -111,7 +112,7 @@ public final class TapReader {
                 throw problem(
                         field,
                         String.format(
-                                java.util.Locale.ROOT,
+                                Locale.ROOT,
                                 "expected a number from %.0f to %.0f %s, found %s",
                                 leaf.low(),
                                 leaf.high(),

@@ -3,6 +3,7 @@ package lexicor.core.planning;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import lexicor.core.catalogue.Ladder;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Findings;
@@ -24,7 +25,7 @@ public final class LadderStart {
                 .or(() -> first(ladder, signs -> any(signs.negative(), Outcome.NEGATIVE, findings)));
     }
 
-    private static Optional<String> first(Ladder ladder, java.util.function.Predicate<Ladder.Signs> given) {
+    private static Optional<String> first(Ladder ladder, Predicate<Ladder.Signs> given) {
         return ladder.answeredBy().entrySet().stream()
                 .filter(e -> given.test(e.getValue()))
                 .map(Map.Entry::getKey)

@@ -1,6 +1,7 @@
 package lexicor.server.reports;
 
 import java.util.List;
+import java.util.Locale;
 import lexicor.server.reports.ReportViews.Section;
 import lexicor.server.standing.Percent;
 
@@ -34,7 +35,7 @@ final class ReportPlain {
                                 .append(
                                         row.get(i - 1).endsWith(".")
                                                 ? heads.get(i)
-                                                : heads.get(i).toLowerCase(java.util.Locale.ROOT))
+                                                : heads.get(i).toLowerCase(Locale.ROOT))
                                 .append(": ")
                                 .append(row.get(i));
                     }

@@ -1,5 +1,6 @@
 package lexicor.core.catalogue.packs;
 
+import java.util.ArrayList;
 import java.util.List;
 import lexicor.core.catalogue.Content;
 import lexicor.core.catalogue.Definition;
@@ -51,7 +52,7 @@ final class DefinitionsReader {
     private static List<DefinitionRule> parts(Entry entry, String field) {
         JsonNode list =
                 entry.value(field).filter(JsonNode::isArray).orElseThrow(() -> entry.problem(field, "expected a list"));
-        List<DefinitionRule> parts = new java.util.ArrayList<>();
+        List<DefinitionRule> parts = new ArrayList<>();
         for (int i = 0; i < list.size(); i++) {
             JsonNode part = list.get(i);
             parts.add(

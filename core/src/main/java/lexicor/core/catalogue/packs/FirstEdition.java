@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -50,8 +51,7 @@ final class FirstEdition {
                 .with(Packs.DEFINITIONS, "definitions: []\n");
     }
 
-    private static PackFiles completed(
-            PackFiles files, String name, String list, java.util.function.Consumer<ObjectNode> complete) {
+    private static PackFiles completed(PackFiles files, String name, String list, Consumer<ObjectNode> complete) {
         if (!files.has(name)) {
             return files;
         }

@@ -50,7 +50,7 @@ class PadBoardTest {
         return board.pads().stream()
                 .map(p -> p.label() + (p.hint().isEmpty() ? "" : " (" + p.hint() + ")") + ": "
                         + p.sets().entrySet().stream()
-                                .sorted(java.util.Map.Entry.comparingByKey())
+                                .sorted(Map.Entry.comparingByKey())
                                 .map(e -> e.getKey().leafName() + "="
                                         + e.getValue().plain())
                                 .collect(Collectors.joining(" ")))
