@@ -2,6 +2,7 @@ import { useId, useState } from "react";
 import { isOn } from "../api/examination";
 import type { Board, Changes, Leaves, Pad, Side } from "../api/types";
 import { Dials } from "./Dials";
+import { PadButton } from "./PadButton";
 import { Drawing, isDrawn, isNarrow } from "./pictures/Drawing";
 import { HandPicture, isTingling } from "./pictures/HandPicture";
 
@@ -92,7 +93,8 @@ export function SidePads(props: {
             .map((pad) => (
               <PadButton
                 key={pad.id}
-                pad={pad}
+                label={pad.label}
+                hint={pad.hint}
                 keyName={active ? keyOf(pads.indexOf(pad)) : !involved && pad.id === NOTHING ? "N" : ""}
                 on={isOn(pad, leaves)}
                 onTap={() => props.onPad(pad)}
@@ -154,22 +156,14 @@ function PadGroup(props: {
         {props.heading}
       </span>
       {props.pads.map((pad) => (
-        <button
+        <PadButton
           key={pad.id}
-          type="button"
-          className="pad"
-          data-chip="true"
-          data-on={isOn(pad, props.leaves)}
-          aria-pressed={isOn(pad, props.leaves)}
-          onClick={() => props.onPad(pad)}
-        >
-          {pad.label}
-          {props.keyOf(pad) && (
-            <span className="pad-key" aria-hidden="true">
-              {props.keyOf(pad)}
-            </span>
-          )}
-        </button>
+          label={pad.label}
+          keyName={props.keyOf(pad)}
+          chip
+          on={isOn(pad, props.leaves)}
+          onTap={() => props.onPad(pad)}
+        />
       ))}
     </fieldset>
   );
@@ -177,18 +171,4 @@ function PadGroup(props: {
 
 function keyOf(index: number): string {
   return index < 9 ? String(index + 1) : "";
-}
-
-function PadButton(props: { pad: Pad; keyName: string; on: boolean; onTap: () => void }) {
-  return (
-    <button type="button" className="pad" data-on={props.on} aria-pressed={props.on} onClick={props.onTap}>
-      {props.pad.label}
-      {props.pad.hint && <span className="pad-hint">{props.pad.hint}</span>}
-      {props.keyName && (
-        <span className="pad-key" aria-hidden="true">
-          {props.keyName}
-        </span>
-      )}
-    </button>
-  );
 }

@@ -1,17 +1,13 @@
 import type { ReactNode } from "react";
-import type { ConditionStanding, Standing } from "../api/types";
+import type { Standing } from "../api/types";
 import { percent } from "../pieces/format";
 import { Rail } from "../pieces/Rail";
 import { RailKey } from "../pieces/RailKey";
-import { rankedAndApart } from "../pieces/ranked";
+import { isExamined, rankedAndApart } from "../pieces/ranked";
 import { useWidth } from "../pieces/useWidth";
 import { NextTestCard } from "./NextTestCard";
 
 const SHOWN = 5;
-
-function isExamined(c: ConditionStanding): boolean {
-  return c.aimed.positive + c.aimed.negative + c.aimed.unclear > 0;
-}
 
 /** The leading candidates on their rails, and what to test next. */
 export function StandingPanel(props: {

@@ -3,6 +3,7 @@ import { codesOf, leavesAt } from "../api/examination";
 import { useSaveNote } from "../api/queries";
 import type { Catalogue, Changes, ClinicalTest, Examination, Leaves, Side } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { PadButton } from "./PadButton";
 
 const NOTE = "mark.note";
 const SEEN = "mark.seen";
@@ -48,17 +49,7 @@ export function TestNotes(props: {
         <fieldset className="m-0 flex flex-wrap gap-1.5 border-0 p-0">
           <legend className="sr-only">Also seen</legend>
           {test.notes.map((n) => (
-            <button
-              key={n.id}
-              type="button"
-              className="pad"
-              data-chip="true"
-              data-on={seen.includes(n.id)}
-              aria-pressed={seen.includes(n.id)}
-              onClick={() => tick(n.id)}
-            >
-              {n.label}
-            </button>
+            <PadButton key={n.id} label={n.label} chip on={seen.includes(n.id)} onTap={() => tick(n.id)} />
           ))}
         </fieldset>
       )}

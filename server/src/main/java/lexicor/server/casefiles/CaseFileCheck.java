@@ -164,9 +164,7 @@ final class CaseFileCheck {
                 here.stream().flatMap(h -> h.taps().stream()).map(TapEntry::id).collect(Collectors.toSet());
         for (TapEntry tap : file.taps()) {
             if (!known.contains(tap.id())) {
-                TapRecord record = new TapRecord();
-                record.changes = tap.changes().toString();
-                Taken.texts(Taken.changes(record)).values().stream()
+                Taken.texts(Taken.changes(tap.changes().toString())).values().stream()
                         .flatMap(text -> PersonalDetails.in(text).stream())
                         .forEach(like -> doubts.add(
                                 file.code() + ", what is written about " + name(tap.test()) + ": looks like " + like));

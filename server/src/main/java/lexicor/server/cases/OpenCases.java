@@ -1,5 +1,6 @@
 package lexicor.server.cases;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -7,13 +8,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lexicor.core.weighing.Weighing;
+import lexicor.core.weighing.input.Aimed;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.OverrideStore;
 import lexicor.server.cases.records.TapRecord;
 import lexicor.server.cases.records.TapStore;
 import lexicor.server.standing.Basis;
 import lexicor.server.standing.LastStanding;
-import lexicor.server.standing.Standings;
 import org.springframework.stereotype.Component;
 
 /** Opens stored cases: the one place that joins a record with its basis and its taps. */
@@ -64,10 +66,14 @@ public class OpenCases {
             CaseRecord then = stored.asOf(visit);
             OpenCase at = new OpenCase(then, known, taps.standing(stored.id, visit), Map.of(), Map::of);
             if (!at.taps().isEmpty()) {
-                Standings.conditions(at.bedside(), known, at.ranked()).stream()
-                        .filter(c -> c.probabilityFirst() != null)
-                        .forEach(c -> last.putIfAbsent(
-                                c.id(), new LastStanding(visit, stored.visits.get(visit - 1), c.posttest())));
+                Instant on = stored.visits.get(visit - 1);
+                // No draws: where it stood is asked for, not how often first.
+                Weighing.conditions(at.toWeigh(), known.school()).forEach((id, weighed) -> {
+                    if (Aimed.at(id, known.catalogue(), at.findings(), known.evidence())
+                            .isExamined()) {
+                        last.putIfAbsent(id, new LastStanding(visit, on, weighed.posttest));
+                    }
+                });
             }
             before = stored.visitBefore(visit);
         }

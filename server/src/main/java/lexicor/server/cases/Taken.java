@@ -50,7 +50,12 @@ public final class Taken {
 
     /** What the tap set, by leaf; null where it cleared one. */
     public static Map<String, Object> changes(TapRecord stored) {
-        return STORED.readValue(stored.changes, CHANGES);
+        return changes(stored.changes);
+    }
+
+    /** The same as it is stored. */
+    public static Map<String, Object> changes(String stored) {
+        return STORED.readValue(stored, CHANGES);
     }
 
     /**

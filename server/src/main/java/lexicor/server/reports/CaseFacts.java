@@ -191,7 +191,7 @@ final class CaseFacts {
     }
 
     private static boolean isExamined(ConditionStanding c) {
-        return c.aimed().positive() + c.aimed().negative() + c.aimed().unclear() > 0;
+        return c.aimed().tests() > 0;
     }
 
     List<RailLine> rails(int most) {

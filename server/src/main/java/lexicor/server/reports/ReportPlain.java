@@ -30,10 +30,10 @@ final class ReportPlain {
                 text.append("  ").append(row.get(0)).append(':');
                 for (int i = 1; i < row.size(); i++) {
                     if (!row.get(i).isEmpty()) {
-                        boolean begins = i == 1 || row.get(i - 1).endsWith(".");
-                        text.append(begins ? " " : "; ")
+                        boolean afterSentence = row.get(i - 1).endsWith(".");
+                        text.append(i == 1 || afterSentence ? " " : "; ")
                                 .append(
-                                        row.get(i - 1).endsWith(".")
+                                        afterSentence
                                                 ? heads.get(i)
                                                 : heads.get(i).toLowerCase(Locale.ROOT))
                                 .append(": ")

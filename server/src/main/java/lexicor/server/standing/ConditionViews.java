@@ -56,8 +56,8 @@ final class ConditionViews {
         List<Placed> placed = new ArrayList<>();
         for (WeighedCondition c : ranked) {
             Aimed aimed = Aimed.at(c.id(), basis.catalogue(), bedside.findings(), basis.evidence());
-            boolean examined = aimed.figures() || aimed.tests() > 0;
-            placed.add(new Placed(c, aimed, examined ? Optional.empty() : Optional.ofNullable(earlier.get(c.id()))));
+            placed.add(new Placed(
+                    c, aimed, aimed.isExamined() ? Optional.empty() : Optional.ofNullable(earlier.get(c.id()))));
         }
         boolean begun = placed.stream().anyMatch(Placed::isInRanking);
         // What is equal keeps the order of the ranking.
@@ -71,7 +71,6 @@ final class ConditionViews {
     private static ConditionStanding view(Placed p, int rank, BedsideCase bedside, Basis basis) {
         WeighedCondition c = p.condition();
         Condition condition = basis.catalogue().condition(c.id()).orElseThrow();
-        boolean examined = p.isWeighed() || p.aimed().tests() > 0;
         return new ConditionStanding(
                 c.id(),
                 condition.name(),
@@ -82,7 +81,7 @@ final class ConditionViews {
                 c.average().high(),
                 c.newClinic().low(),
                 c.newClinic().high(),
-                examined ? c.probabilityFirst() : null,
+                p.aimed().isExamined() ? c.probabilityFirst() : null,
                 c.verdict(),
                 c.borderline(),
                 condition.ruleOut(),

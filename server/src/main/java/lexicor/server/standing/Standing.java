@@ -62,7 +62,12 @@ public record Standing(
      *
      * @param words the same as a sentence, where nothing recorded has a figure
      */
-    public record AimedView(int positive, int negative, int unclear, String words) {}
+    public record AimedView(int positive, int negative, int unclear, String words) {
+        /** How many there are. */
+        public int tests() {
+            return positive + negative + unclear;
+        }
+    }
 
     /**
      * Where a candidate stood when it was last examined.

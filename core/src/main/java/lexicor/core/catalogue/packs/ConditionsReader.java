@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.Content;
@@ -66,22 +67,27 @@ final class ConditionsReader {
         return Map.copyOf(rates);
     }
 
+    /** Fields of an optional map, each read alike; none where it is not there. */
+    private static <T> Map<String, T> byName(Entry entry, String field, Function<Entry, T> read) {
+        Map<String, T> all = new LinkedHashMap<>();
+        if (entry.has(field)) {
+            Entry named = entry.child(field);
+            named.fieldNames().forEach(name -> all.put(name, read.apply(named.child(name))));
+            named.done();
+        }
+        return all;
+    }
+
     private static Complaint complaint(Entry listed) {
         String id = listed.text("id");
         Entry entry = listed.named("complaints." + id);
         entry.has("id");
-        Map<String, Map<Setting, Double>> pretests = new LinkedHashMap<>();
-        if (entry.has("pretests")) {
-            Entry own = entry.child("pretests");
-            own.fieldNames().forEach(condition -> pretests.put(condition, rates(own.child(condition))));
-            own.done();
-        }
         Complaint complaint = new Complaint(
                 id,
                 entry.text("name"),
                 entry.texts("regions"),
                 entry.texts("candidates"),
-                Map.copyOf(pretests),
+                Map.copyOf(byName(entry, "pretests", ConditionsReader::rates)),
                 optionalTexts(entry, "also"),
                 entry.flag("injury", false));
         entry.done();
@@ -107,24 +113,20 @@ final class ConditionsReader {
                 .forEach(answer -> answers.put(answer, entry.child("answers").text(answer)));
         Map<String, Ladder.Rung> rungs = new LinkedHashMap<>();
         entry.map("rungs").forEach((name, node) -> rungs.put(name, rung(entry, name, node)));
-        Map<String, Ladder.Signs> answeredBy = new LinkedHashMap<>();
-        if (entry.has("answeredBy")) {
-            Entry signs = entry.child("answeredBy");
-            signs.fieldNames().forEach(answer -> answeredBy.put(answer, signs(signs.child(answer))));
-            signs.done();
-        }
         Ladder ladder = new Ladder(
                 id,
                 entry.text("name"),
                 optionalTexts(entry, "startsFrom"),
                 entry.text("question"),
                 answers,
-                answeredBy,
+                byName(entry, "answeredBy", ConditionsReader::signs),
                 rungs);
         entry.done();
-        answeredBy.keySet().stream().filter(a -> !answers.containsKey(a)).forEach(a -> {
-            throw entry.problem("answeredBy." + a, "there is no such answer in this ladder");
-        });
+        ladder.answeredBy().keySet().stream()
+                .filter(a -> !answers.containsKey(a))
+                .forEach(a -> {
+                    throw entry.problem("answeredBy." + a, "there is no such answer in this ladder");
+                });
         answers.forEach((answer, rung) -> requireRung(entry, "answers." + answer, rung, rungs));
         rungs.forEach((name, rung) -> List.of(rung.positive(), rung.negative()).forEach(step -> {
             if (step instanceof Ladder.Step.To to) {

@@ -23,6 +23,11 @@ public record Aimed(boolean figures, int positive, int negative, int unclear) {
         return positive + negative + unclear;
     }
 
+    /** Whether something recorded tells of it, with figures or without. */
+    public boolean isExamined() {
+        return figures || tests() > 0;
+    }
+
     public static Aimed at(String condition, Catalogue catalogue, Findings findings, EvidenceBase evidence) {
         Set<String> members = new HashSet<>();
         catalogue.clusters().stream()
