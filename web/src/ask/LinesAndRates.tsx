@@ -14,8 +14,8 @@ export function LinesAndRates(props: { view: CaseView; catalogue: Catalogue }) {
         A <b>base rate</b> says how many of those who come with such a complaint to such a clinic have the
         condition, before anything is known of this one. The rates are starting assumptions of the packs, not
         measured here, until the department replaces them. Each condition has two <b>lines</b>: below the
-        first it is put aside for now, above the second one acts as if it were so. Crossing a line is a prompt
-        to the examiner, never a diagnosis; an interval across a line says borderline.
+        first it is ruled out for now, above the second it is treated as likely. Crossing a line is a prompt
+        to the examiner, never a diagnosis; where an interval crosses a line, the verdict says so.
       </p>
       {open && <Table {...props} />}
     </details>
@@ -36,7 +36,7 @@ function Table(props: { view: CaseView; catalogue: Catalogue }) {
           {[
             "Candidate",
             "ruled out for now below",
-            "act above",
+            "treated as likely above",
             "pretest",
             "now",
             "were it half",

@@ -8,7 +8,7 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
   const next = props.standing.next[0];
   if (!next) {
     return (
-      <div className="mt-auto rounded-lg border-2 border-line bg-card px-3.5 py-3 text-[16px]">
+      <div className="rounded-lg border-2 border-line bg-card px-3.5 py-3 text-[16px]">
         <b>Nothing left to test</b> among the tests with figures.
       </div>
     );
@@ -16,7 +16,7 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
   const began = (id: string) => percent(props.standing.conditions.find((c) => c.id === id)?.pretest ?? 0);
   const firstDo = catalogue.tests.find((t) => t.id === next.firstDo);
   return (
-    <div className="mt-auto rounded-lg border-2 border-teal bg-card px-3.5 py-2.5 text-[16px]">
+    <div className="rounded-lg border-2 border-teal bg-card px-3.5 py-2.5 text-[16px]">
       {props.standing.settled && (
         <p className="m-0 mb-1.5 border-b border-line pb-1.5 text-[15px]">
           <b>Settled.</b> No test left can by itself carry an undecided diagnosis over one of its lines.

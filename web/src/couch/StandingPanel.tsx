@@ -53,9 +53,9 @@ export function StandingPanel(props: {
           ))}
         </ul>
       )}
+      <NextTestCard standing={props.standing} onGo={props.onGo} />
       <RailKey />
       {props.children}
-      <NextTestCard standing={props.standing} onGo={props.onGo} />
     </section>
   );
 }
