@@ -1,6 +1,7 @@
 package lexicor.core.evidence;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import lexicor.core.numbers.GaussHermite;
 import lexicor.core.numbers.Interval;
 import lexicor.core.numbers.Logit;
 
@@ -76,6 +77,32 @@ public record Accuracy(
                 ? Math.sqrt(estimate.quadraticForm(1 - sn, sp))
                 : Math.sqrt(estimate.quadraticForm(-sn, -(1 - sp)));
         return Interval.onLog(positive ? logPositiveRatio() : logNegativeRatio(), sd);
+    }
+
+    /**
+     * Sensitivity and specificity as they are on average over new clinics, {@code E[expit(N(mu, predictive variance))]} each by
+     * itself: what one thin, flattering study promises is less than what a large one does (method M10).
+     */
+    public Accuracy overNewClinics() {
+        return new Accuracy(
+                method,
+                meanLogit(logitSensitivity, predictive.sensitivity()),
+                meanLogit(logitSpecificity, predictive.specificity()),
+                estimate,
+                between,
+                predictive,
+                shown,
+                people);
+    }
+
+    private static double meanLogit(double logit, double variance) {
+        GaussHermite nodes = GaussHermite.of(41);
+        double[] weights = nodes.weights();
+        double mean = 0;
+        for (int i = 0; i < weights.length; i++) {
+            mean += weights[i] * Logit.inverse(logit + Math.sqrt(variance) * nodes.at(i));
+        }
+        return Logit.of(mean);
     }
 
     /** 95 % interval of the sensitivity in a new clinic. */

@@ -19,6 +19,9 @@ import lexicor.core.catalogue.published.SignOff;
  * figure stands in only where there is no primary study (method M2). Immutable.
  */
 public final class EvidenceBase {
+    /** From this many primary studies on they are pooled in a review's place (method M2). */
+    private static final int ENOUGH_PRIMARY = 4;
+
     private final Map<String, Map<String, Evidence>> byCriterion = new HashMap<>();
     private final Map<String, Map<String, List<AccuracyRow>>> rows = new HashMap<>();
     private final Map<String, Evidence> byCluster = new HashMap<>();
@@ -79,7 +82,7 @@ public final class EvidenceBase {
         return rows.getOrDefault(criterion, Map.of()).getOrDefault(condition, List.of());
     }
 
-    /** Those of the rows that are pooled: a review's summary only where there is no primary study. */
+    /** Those of the rows that are pooled: a review's summary alone, or from four primary studies on those (method M2). */
     public List<AccuracyRow> used(String criterion, String condition) {
         return used(rows(criterion, condition));
     }
@@ -87,8 +90,11 @@ public final class EvidenceBase {
     private List<AccuracyRow> used(List<AccuracyRow> all) {
         List<AccuracyRow> asked =
                 all.stream().filter(r -> !checkedOnly || isChecked(r)).toList();
-        boolean primary = asked.stream().anyMatch(r -> r.kind() == Kind.STUDY);
-        return asked.stream().filter(r -> !primary || r.kind() != Kind.POOLED).toList();
+        boolean reviewStands = asked.stream().anyMatch(EvidenceBase::isReview)
+                && asked.stream().filter(EvidenceBase::isPrimary).count() < ENOUGH_PRIMARY;
+        return asked.stream()
+                .filter(r -> reviewStands ? !isPrimary(r) : !isReview(r))
+                .toList();
     }
 
     /** Those of them that enter the pooled value: with both margins, and not left out for their risk of bias. */
@@ -147,6 +153,15 @@ public final class EvidenceBase {
                 .map(catalogue::signOff)
                 .filter(SignOff::isChecked)
                 .isPresent();
+    }
+
+    /** A review's summary that can be weighed. */
+    private static boolean isReview(AccuracyRow row) {
+        return row.kind() == Kind.POOLED && row.figures().specificity().isPresent();
+    }
+
+    private static boolean isPrimary(AccuracyRow row) {
+        return row.kind() == Kind.STUDY && row.figures().specificity().isPresent();
     }
 
     private Evidence pool(List<AccuracyRow> all) {

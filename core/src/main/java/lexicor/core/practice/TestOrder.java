@@ -7,7 +7,6 @@ import lexicor.core.weighing.NextTest;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.OfferedTest;
-import lexicor.core.weighing.input.RecordedFinding;
 import lexicor.core.weighing.input.Result;
 
 /**
@@ -54,8 +53,6 @@ public final class TestOrder {
         if (result == null) {
             throw new IllegalArgumentException("there is no result for " + id);
         }
-        List<RecordedFinding> findings = new ArrayList<>(given.findings());
-        findings.add(new RecordedFinding(id, test.test(), test.family(), result, test.evidence()));
-        return new CaseToWeigh(given.settings(), given.conditions(), findings, given.clusters(), given.candidates());
+        return given.with(test.recorded(result));
     }
 }

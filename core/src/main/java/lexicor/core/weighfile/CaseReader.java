@@ -1,5 +1,6 @@
 package lexicor.core.weighfile;
 
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -7,10 +8,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import lexicor.core.catalogue.packs.ClustersReader;
 import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.document.Entry;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.weighing.School;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.OfferedTest;
@@ -25,12 +29,23 @@ final class CaseReader {
             Map.of("corrected", HighBias.CORRECTED, "asPrinted", HighBias.AS_PRINTED, "leftOut", HighBias.LEFT_OUT);
     private static final Map<String, Result> RESULTS =
             Map.of("positive", Result.POSITIVE, "negative", Result.NEGATIVE, "unclear", Result.UNCLEAR);
+    private static final Map<String, School> SCHOOLS =
+            Arrays.stream(School.values()).collect(Collectors.toMap(School::id, Function.identity()));
     private static final int MAX_DRAWS = 1_000_000;
+
+    /** A case and the way to weigh it that the file names. */
+    record Read(CaseToWeigh given, School school) {}
 
     private CaseReader() {}
 
-    static CaseToWeigh read(Entry file) {
-        WeighingSettings settings = file.has("weighing") ? settings(file.child("weighing")) : WeighingSettings.DEFAULT;
+    static Read read(Entry file) {
+        School school = School.OVERLAP_AWARE;
+        WeighingSettings settings = WeighingSettings.DEFAULT;
+        if (file.has("weighing")) {
+            Entry weighing = file.child("weighing");
+            school = weighing.oneOf("school", SCHOOLS, school);
+            settings = settings(weighing);
+        }
         StudyReader studies = new StudyReader(settings.highBias());
         List<Candidate> conditions = file.each("conditions", CaseReader::condition);
         if (conditions.isEmpty()) {
@@ -48,7 +63,7 @@ final class CaseReader {
         List<OfferedTest> candidates = file.each("candidates", e -> candidate(e, studies, known));
         candidates.forEach(c -> once(file, "candidates", candidateIds, c.id()));
         file.done();
-        return new CaseToWeigh(settings, conditions, findings, clusters, candidates);
+        return new Read(new CaseToWeigh(settings, conditions, findings, clusters, candidates), school);
     }
 
     private static void once(Entry file, String list, Set<String> seen, String id) {
@@ -61,9 +76,12 @@ final class CaseReader {
         WeighingSettings usual = WeighingSettings.DEFAULT;
         double family = entry.optionalNumber("familyOverlap", 0, WeighingSettings.MAX_OVERLAP)
                 .orElse(usual.familyOverlap());
-        double general = entry.optionalNumber("generalOverlap", 0, WeighingSettings.MAX_OVERLAP)
+        double general = entry.optionalNumber("generalOverlap", 0, WeighingSettings.MAX_GENERAL_OVERLAP)
                 .orElse(usual.generalOverlap());
         requireOrder(entry, family, general);
+        double activation = entry.optionalNumber("crossActivation", 0, WeighingSettings.MAX_CROSS_ACTIVATION)
+                .orElse(usual.crossActivation());
+        double share = entry.optionalNumber("clusterShare", 0, 1).orElse(usual.clusterShare());
         HighBias highBias = entry.oneOf("highBias", HIGH_BIAS, usual.highBias());
         double seed = entry.optionalNumber("seed", -1e15, 1e15).orElse(usual.seed());
         OptionalDouble draws = entry.optionalNumber("draws", 1, MAX_DRAWS);
@@ -71,7 +89,8 @@ final class CaseReader {
             throw entry.problem(seed != Math.rint(seed) ? "seed" : "draws", "expected a whole number");
         }
         entry.done();
-        return new WeighingSettings(family, general, highBias, (long) seed, (int) draws.orElse(usual.draws()));
+        return new WeighingSettings(
+                family, general, activation, share, highBias, (long) seed, (int) draws.orElse(usual.draws()));
     }
 
     static void requireOrder(Entry entry, double family, double general) {
@@ -104,9 +123,24 @@ final class CaseReader {
                 entry.optionalText("test").orElse(id),
                 family(entry, id),
                 entry.oneOf("result", RESULTS),
-                studies.byCondition(entry, conditions));
+                studies.byCondition(entry, conditions),
+                provokes(entry, conditions),
+                Optional.empty());
         entry.done();
         return finding;
+    }
+
+    private static Set<String> provokes(Entry entry, Set<String> conditions) {
+        Set<String> provokes = new LinkedHashSet<>();
+        for (String id : entry.has("provokes") ? entry.texts("provokes") : List.<String>of()) {
+            if (!conditions.contains(id)) {
+                throw entry.problem("provokes", "there is no condition " + id);
+            }
+            if (!provokes.add(id)) {
+                throw entry.problem("provokes", id + " is given twice");
+            }
+        }
+        return provokes;
     }
 
     /** Without a family named, a finding has one of its own. */
@@ -126,7 +160,8 @@ final class CaseReader {
                 family(entry, id),
                 minutes.orElse(0),
                 entry.flag("contraindicated", false),
-                studies.byCondition(entry, conditions));
+                studies.byCondition(entry, conditions),
+                provokes(entry, conditions));
         entry.done();
         return candidate;
     }

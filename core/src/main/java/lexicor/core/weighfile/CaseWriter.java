@@ -1,7 +1,9 @@
 package lexicor.core.weighfile;
 
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
@@ -9,6 +11,7 @@ import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.catalogue.published.Figures;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.weighing.School;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.OfferedTest;
@@ -27,11 +30,13 @@ final class CaseWriter {
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
 
     private final CaseToWeigh given;
+    private final School school;
     private final Catalogue catalogue;
     private final EvidenceBase evidence;
 
-    CaseWriter(CaseToWeigh given, Catalogue catalogue, EvidenceBase evidence) {
+    CaseWriter(CaseToWeigh given, School school, Catalogue catalogue, EvidenceBase evidence) {
         this.given = given;
+        this.school = school;
         this.catalogue = catalogue;
         this.evidence = evidence;
     }
@@ -40,8 +45,11 @@ final class CaseWriter {
         ObjectNode root = JSON.objectNode();
         WeighingSettings settings = given.settings();
         root.putObject("weighing")
+                .put("school", school.id())
                 .put("familyOverlap", settings.familyOverlap())
                 .put("generalOverlap", settings.generalOverlap())
+                .put("crossActivation", settings.crossActivation())
+                .put("clusterShare", settings.clusterShare())
                 .put("highBias", settings.highBias().id())
                 .put("seed", settings.seed())
                 .put("draws", settings.draws());
@@ -77,6 +85,7 @@ final class CaseWriter {
                 .put("family", f.family())
                 .put("result", f.result().id());
         node.set("accuracy", accuracy(f.id(), f.evidence()));
+        putProvokes(node, f.provokes());
         return node;
     }
 
@@ -90,7 +99,20 @@ final class CaseWriter {
             node.put("contraindicated", true);
         }
         node.set("accuracy", accuracy(t.id(), t.evidence()));
+        putProvokes(node, t.provokes());
         return node;
+    }
+
+    /** Those that are among the case's conditions; others would be refused on reading. */
+    private void putProvokes(ObjectNode node, Set<String> provokes) {
+        List<String> known = given.conditions().stream()
+                .map(Candidate::id)
+                .filter(provokes::contains)
+                .toList();
+        if (!known.isEmpty()) {
+            ArrayNode list = node.putArray("provokes");
+            known.forEach(list::add);
+        }
     }
 
     /** The rows for the case's conditions; those for others would be refused on reading. */

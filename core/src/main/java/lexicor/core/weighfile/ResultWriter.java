@@ -8,6 +8,7 @@ import lexicor.core.evidence.Covariance;
 import lexicor.core.numbers.Interval;
 import lexicor.core.weighing.LedgerRow;
 import lexicor.core.weighing.NextTest;
+import lexicor.core.weighing.School;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.input.ClusterDesign;
@@ -21,12 +22,12 @@ final class ResultWriter {
 
     private ResultWriter() {}
 
-    static ObjectNode weighed(WeighedCase result) {
+    static ObjectNode weighed(WeighedCase result, School school) {
         ObjectNode root = JSON.objectNode();
         ArrayNode conditions = root.putArray("conditions");
-        result.conditions().forEach(c -> conditions.add(condition(c)));
+        result.conditions().forEach(c -> conditions.add(condition(c, school)));
         ObjectNode schools = root.putObject("schools");
-        result.schools().forEach((school, byCondition) -> schools.set(school.id(), probabilities(byCondition)));
+        result.schools().forEach((each, byCondition) -> schools.set(each.id(), probabilities(byCondition)));
         root.put("rankingDependsOnSchool", result.rankingDependsOnSchool());
         ArrayNode next = root.putArray("nextTests");
         result.nextTests().forEach(t -> next.add(nextTest(t)));
@@ -34,7 +35,7 @@ final class ResultWriter {
         return root;
     }
 
-    private static ObjectNode condition(WeighedCondition c) {
+    private static ObjectNode condition(WeighedCondition c, School school) {
         ObjectNode node = JSON.objectNode();
         node.put("id", c.id());
         node.put("rank", c.rank());
@@ -50,6 +51,12 @@ final class ResultWriter {
         node.put("borderline", c.borderline());
         ArrayNode ledger = node.putArray("ledger");
         c.ledger().forEach(row -> ledger.add(ledgerRow(row)));
+        if (school == School.DIFFERENTIAL) {
+            ArrayNode rivals = node.putArray("rivals");
+            c.rivals().forEach(r -> rivals.addObject().put("id", r.id()).put("ifAbsent", r.ifAbsent()));
+            putOrNull(node, "clusterPull", c.clusterPull());
+        }
+
         return node;
     }
 

@@ -10,6 +10,7 @@ import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
 import lexicor.core.evidence.Study;
+import lexicor.core.weighing.School;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.ClusterDesign;
@@ -39,7 +40,7 @@ public final class WeighFile {
     public static ObjectNode answer(String name, String text) {
         Entry file = Documents.json(name, text);
         if (file.has("format")) {
-            return ResultWriter.weighed(Weighing.weigh(CaseReader.read(partOfWholeCase(file))));
+            return weighed(CaseReader.read(partOfWholeCase(file)));
         }
         if (file.has("pool")) {
             return pool(file);
@@ -47,7 +48,11 @@ public final class WeighFile {
         if (file.has("design")) {
             return design(file);
         }
-        return ResultWriter.weighed(Weighing.weigh(CaseReader.read(file)));
+        return weighed(CaseReader.read(file));
+    }
+
+    private static ObjectNode weighed(CaseReader.Read read) {
+        return ResultWriter.weighed(Weighing.weighOneByOne(read.given(), read.school()), read.school());
     }
 
     /**
@@ -56,16 +61,17 @@ public final class WeighFile {
      * @throws lexicor.core.document.InvalidDocumentException if the text is not a self-contained case
      */
     public static CaseToWeigh readCase(String name, String text) {
-        return CaseReader.read(Documents.json(name, text));
+        return CaseReader.read(Documents.json(name, text)).given();
     }
 
     /**
      * The case as a self-contained file: weighed again it comes to the same, with no need of the packs.
      *
+     * @param school the way to weigh it
      * @param evidence the figures that the case was made with
      */
-    public static ObjectNode write(CaseToWeigh given, Catalogue catalogue, EvidenceBase evidence) {
-        return new CaseWriter(given, catalogue, evidence).write();
+    public static ObjectNode write(CaseToWeigh given, School school, Catalogue catalogue, EvidenceBase evidence) {
+        return new CaseWriter(given, school, catalogue, evidence).write();
     }
 
     /** Of a whole case's file only the part to weigh is read here; anything that such a file has not is refused. */
@@ -100,7 +106,7 @@ public final class WeighFile {
         WeighingSettings usual = WeighingSettings.DEFAULT;
         double family = design.optionalNumber("familyOverlap", 0, WeighingSettings.MAX_OVERLAP)
                 .orElse(usual.familyOverlap());
-        double general = design.optionalNumber("generalOverlap", 0, WeighingSettings.MAX_OVERLAP)
+        double general = design.optionalNumber("generalOverlap", 0, WeighingSettings.MAX_GENERAL_OVERLAP)
                 .orElse(usual.generalOverlap());
         CaseReader.requireOrder(design, family, general);
         List<ClusterDesign.Member> members = design.each("findings", WeighFile::member);

@@ -1,79 +1,159 @@
 package lexicor.core.weighing;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import lexicor.core.evidence.Covariance;
 import lexicor.core.numbers.Interval;
 import lexicor.core.numbers.Logit;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.Families;
+import lexicor.core.weighing.input.WeighingSettings;
 import lexicor.core.weighing.model.Item;
 import lexicor.core.weighing.model.Nodes;
 import lexicor.core.weighing.model.OverlapModel;
 
-/** One condition's weighing: what is counted, its posttest by every school, and how sure that is (method M4 to M8). */
+/** One condition's weighing: what is counted, its posttest, and how sure that is (method M4 to M8, M17). */
 public final class ConditionWeighing {
+    /** What people differ in beyond the studies' figures, once others share in the explanation (method M17). */
+    private static final double BEYOND_THE_FIGURES = 0.35;
+
     public final Candidate candidate;
     public final Selection selection;
-    public final OverlapModel counted;
     public final double pretestLogit;
-    final double logRatio;
-    public final double posttest;
-    /** Standard deviation of the posttest's log-odds: how well the average is known. */
-    final double sd;
-    /** The same for a new clinic. */
-    final double newClinicSd;
-
-    /** Everything that the school counts, before anything is set aside. */
+    /** What counts were the condition weighed by itself. */
+    public final OverlapModel counted;
+    /** Everything that the school counts by itself, before anything is set aside. */
     final OverlapModel entered;
 
     private final School school;
-    private final Nodes nodes;
-    private final Map<School, Double> bySchool = new EnumMap<>(School.class);
+    private final WeighingSettings settings;
+    private final Map<School, OverlapModel> models = new EnumMap<>(School.class);
+    /** What it comes to among the others; empty where it stands by itself. */
+    private final Optional<AmongRivals> among;
 
     /**
-     * @param school the way to weigh that the standing follows; all are computed whichever it is
+     * One condition by itself.
+     *
+     * @param school the way to weigh that the standing follows
      */
-    public ConditionWeighing(CaseToWeigh given, Families families, Nodes nodes, Candidate candidate, School school) {
+    public ConditionWeighing(CaseToWeigh given, Families families, Candidate candidate, School school) {
         this.candidate = candidate;
         this.school = school;
-        this.nodes = school.rule().nodes(nodes);
+        settings = given.settings();
         selection = new Selection(given, families, candidate.id());
-        entered = OverlapModel.of(this.nodes, school.rule().entered(selection));
-        counted = school.rule().counted(entered);
         pretestLogit = Logit.of(candidate.pretest());
-        logRatio = counted.logRatio();
-        posttest = Logit.inverse(pretestLogit + logRatio);
-        double estimate = candidate.pretestLogitSd() * candidate.pretestLogitSd();
-        double predictive = estimate;
-        for (Item item : counted.items) {
-            double bySn = counted.bySensitivity(item);
-            double bySp = counted.bySpecificity(item);
-            estimate += variance(item.estimate, bySn, bySp);
-            predictive += variance(item.predictive, bySn, bySp);
-        }
-        sd = Math.sqrt(estimate);
-        newClinicSd = Math.sqrt(predictive);
-        for (School each : School.values()) {
-            bySchool.put(
-                    each, Logit.inverse(pretestLogit + (each == school ? logRatio : logRatio(each.rule(), nodes))));
-        }
+        entered = OverlapModel.of(nodes(school.rule()), school.rule().entered(selection));
+        counted = school.rule().counted(entered);
+        models.put(school, counted);
+        among = Optional.empty();
     }
 
-    private double logRatio(SchoolRule rule, Nodes nodes) {
-        return rule.counted(OverlapModel.of(rule.nodes(nodes), rule.entered(selection)))
-                .logRatio();
+    private ConditionWeighing(ConditionWeighing alone, Optional<AmongRivals> among) {
+        candidate = alone.candidate;
+        school = alone.school;
+        settings = alone.settings;
+        selection = alone.selection;
+        pretestLogit = alone.pretestLogit;
+        entered = alone.entered;
+        counted = alone.counted;
+        models.putAll(alone.models);
+        this.among = among;
     }
 
-    private static double variance(Covariance covariance, double bySn, double bySp) {
-        return Math.max(0, covariance.quadraticForm(bySn, bySp));
+    /** The same among the others. */
+    ConditionWeighing among(Rivalry rivalry, Alone alone) {
+        return new ConditionWeighing(this, rivalry.of(alone));
+    }
+
+    private Nodes nodes(SchoolRule rule) {
+        return rule.nodes(settings, families());
+    }
+
+    private List<String> families() {
+        List<String> families = new ArrayList<>();
+        selection.speakers.forEach(i -> families.add(i.family));
+        selection.entered.stream().filter(i -> i.kind == Item.Kind.CLUSTER).forEach(i -> families.add(i.family));
+        return families;
+    }
+
+    /** What one of the schools counts; the differential counts by itself what the overlap-aware one does. */
+    private OverlapModel model(School of) {
+        return models.computeIfAbsent(of, s -> s.rule()
+                .counted(OverlapModel.of(nodes(s.rule()), s.rule().entered(selection))));
+    }
+
+    /** As the differential takes it (method M17). */
+    Alone alone() {
+        double logRatio = model(School.OVERLAP_AWARE).logRatio();
+        OptionalDouble clusterLog = OptionalDouble.empty();
+        double share = settings.clusterShare();
+        if (!selection.clusters.isEmpty()) {
+            Nodes nodes = nodes(School.OVERLAP_AWARE.rule());
+            double oneByOne =
+                    OverlapModel.of(nodes, selection.speakers).settled().logRatio();
+            clusterLog = OptionalDouble.of(logRatio - oneByOne);
+            share = selection.clusterKnowsMore() ? 1 : share;
+        }
+        return new Alone(candidate, selection.speakers, selection.speakerTests, logRatio, clusterLog, share);
+    }
+
+    /** The same with one more finding that speaks, where no cluster counts. */
+    Alone aloneWith(List<Item> speakers, String furtherTest, double logRatio) {
+        Set<String> spoken = new LinkedHashSet<>(selection.speakerTests);
+        spoken.add(furtherTest);
+        return new Alone(candidate, speakers, spoken, logRatio, OptionalDouble.empty(), settings.clusterShare());
+    }
+
+    /** What it comes to among the others; empty where it stands by itself. */
+    public Optional<AmongRivals> among() {
+        return among;
+    }
+
+    /** {@code ln} of the ratio of the odds after to the odds before. */
+    double logRatio() {
+        return among.map(a -> a.posttestLogit() - pretestLogit).orElseGet(counted::logRatio);
     }
 
     /** The log-odds that the condition stands at. */
     double posttestLogit() {
-        return pretestLogit + logRatio;
+        return pretestLogit + logRatio();
+    }
+
+    public double posttest() {
+        return Logit.inverse(posttestLogit());
+    }
+
+    /** How well the average is known: the standard deviation of the posttest's log-odds. */
+    double sd() {
+        return Math.sqrt(variance(false));
+    }
+
+    /** The same for a new clinic. */
+    double newClinicSd() {
+        return Math.sqrt(variance(true));
+    }
+
+    private double variance(boolean newClinic) {
+        double variance = candidate.pretestLogitSd() * candidate.pretestLogitSd();
+        for (Item item : counted.items) {
+            Covariance of = newClinic ? item.predictive : item.estimate;
+            variance += Math.max(0, of.quadraticForm(counted.bySensitivity(item), counted.bySpecificity(item)));
+        }
+        if (among.isPresent()) {
+            double half = among.get().carried() / 2;
+            variance += half * half;
+            if (newClinic && !counted.items.isEmpty()) {
+                variance += BEYOND_THE_FIGURES * BEYOND_THE_FIGURES;
+            }
+        }
+        return variance;
     }
 
     Interval band(double standardDeviation) {
@@ -82,20 +162,29 @@ public final class ConditionWeighing {
     }
 
     /**
-     * The posttest with one more result, reversals set aside (method M10): what the case would show were it recorded. So
-     * everything entered has its say again, also what is set aside as things stand.
+     * The posttest with one more result, by what it moves the condition alone, reversals set aside (method M10). Everything entered
+     * has its say again, also what is set aside as things stand.
      */
-    public double posttestWith(Item further, OverlapModel.Extension extension) {
-        return Logit.inverse(pretestLogit + school.rule().logRatioWith(this, further, extension));
+    double movedBy(Item further, OverlapModel.Extension extension) {
+        return moved(logRatioWith(further, extension));
     }
 
-    /** The posttest with several more results of tests that have not spoken yet, reversals set aside. */
-    public double posttestWith(List<Item> further) {
-        return Logit.inverse(pretestLogit + school.rule().logRatioWith(this, further));
+    /** {@code ln LR} by itself with one more result, reversals set aside. */
+    double logRatioWith(Item further, OverlapModel.Extension extension) {
+        return school.rule().logRatioWith(this, further, extension);
+    }
+
+    /** The posttest with several more results of tests that have not spoken yet, by what they move the condition alone. */
+    public double movedBy(List<Item> further) {
+        return moved(school.rule().logRatioWith(this, further));
+    }
+
+    private double moved(double logRatio) {
+        return Logit.inverse(posttestLogit() + logRatio - counted.logRatio());
     }
 
     List<LedgerRow> ledger() {
-        return selection.ledger(counted, school);
+        return new Ledger(selection, counted, school, among).rows();
     }
 
     /** Of each test the criterion that speaks for the condition, clusters or not (method M3). */
@@ -110,11 +199,18 @@ public final class ConditionWeighing {
 
     /** The nodes that the school in force integrates over. */
     public Nodes nodes() {
-        return nodes;
+        return nodes(school.rule());
     }
 
-    /** The posttest by every school (method M8). */
-    Map<School, Double> bySchool() {
-        return bySchool;
+    /** The nodes that it would take with one more finding of a family. */
+    Nodes nodesWith(String family) {
+        List<String> more = families();
+        more.add(family);
+        return school.rule().nodes(settings, more);
+    }
+
+    /** The posttest by one of the schools, each condition by itself (method M8). */
+    double posttestBy(School of) {
+        return Logit.inverse(pretestLogit + model(of).logRatio());
     }
 }

@@ -2,18 +2,62 @@ package lexicor.core.weighing;
 
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 
 /**
  * What a test not yet done would tell (method M10).
  *
- * @param gain expected loss of uncertainty in bits, over all conditions by their weight; at least 0
- * @param gainPerMinute empty where the minutes are not known
- * @param ifPositive every condition's probability were it positive
- * @param ifNegative every condition's probability were it negative
+ * <p>What it would show is worked out when it is first asked for, since of many tests few are shown. For one thread.
  */
-public record NextTest(
-        String id,
-        double gain,
-        OptionalDouble gainPerMinute,
-        Map<String, Double> ifPositive,
-        Map<String, Double> ifNegative) {}
+public final class NextTest {
+    private final String id;
+    private final double gain;
+    private final OptionalDouble gainPerMinute;
+    private final Supplier<Map<String, Double>> positive;
+    private final Supplier<Map<String, Double>> negative;
+    private Map<String, Double> ifPositive;
+    private Map<String, Double> ifNegative;
+
+    NextTest(
+            String id,
+            double gain,
+            OptionalDouble gainPerMinute,
+            Supplier<Map<String, Double>> positive,
+            Supplier<Map<String, Double>> negative) {
+        this.id = id;
+        this.gain = gain;
+        this.gainPerMinute = gainPerMinute;
+        this.positive = positive;
+        this.negative = negative;
+    }
+
+    public String id() {
+        return id;
+    }
+
+    /** Expected loss of uncertainty in bits, over all conditions by their weight; at least 0. */
+    public double gain() {
+        return gain;
+    }
+
+    /** Empty where the minutes are not known. */
+    public OptionalDouble gainPerMinute() {
+        return gainPerMinute;
+    }
+
+    /** Every condition's probability were it positive. */
+    public Map<String, Double> ifPositive() {
+        if (ifPositive == null) {
+            ifPositive = positive.get();
+        }
+        return ifPositive;
+    }
+
+    /** Every condition's probability were it negative. */
+    public Map<String, Double> ifNegative() {
+        if (ifNegative == null) {
+            ifNegative = negative.get();
+        }
+        return ifNegative;
+    }
+}

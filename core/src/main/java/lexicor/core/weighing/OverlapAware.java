@@ -1,6 +1,7 @@
 package lexicor.core.weighing;
 
 import java.util.List;
+import lexicor.core.weighing.input.WeighingSettings;
 import lexicor.core.weighing.model.Item;
 import lexicor.core.weighing.model.Nodes;
 import lexicor.core.weighing.model.OverlapModel;
@@ -8,8 +9,8 @@ import lexicor.core.weighing.model.OverlapModel;
 /** The overlap model with decided clusters in the place of their members (method M4, M5). */
 record OverlapAware() implements SchoolRule {
     @Override
-    public Nodes nodes(Nodes ofTheCase) {
-        return ofTheCase;
+    public Nodes nodes(WeighingSettings settings, List<String> families) {
+        return Nodes.of(settings.familyOverlap(), settings.generalOverlap(), families);
     }
 
     @Override

@@ -15,7 +15,7 @@ record PublishedClusters() implements SchoolRule {
     /** Single results do not count. */
     @Override
     public double logRatioWith(ConditionWeighing standing, List<Item> further) {
-        return standing.logRatio;
+        return standing.counted.logRatio();
     }
 
     @Override

@@ -3,12 +3,17 @@ package lexicor.core.weighing;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
 
-/** The four ways to weigh, always computed side by side (method M8). */
+/** The five ways to weigh, always computed side by side (method M8). */
 public enum School {
     INDEPENDENT(new Independent()),
     OVERLAP_AWARE(new OverlapAware()),
+    /** The conditions together, so that they explain each other's findings (method M17); by itself each is overlap-aware. */
+    DIFFERENTIAL(new OverlapAware()),
     STRONGEST_PER_FAMILY(new StrongestPerFamily()),
     PUBLISHED_CLUSTERS(new PublishedClusters());
+
+    /** What a department begins with. */
+    public static final School USUAL = DIFFERENTIAL;
 
     private final SchoolRule rule;
 
@@ -16,6 +21,7 @@ public enum School {
         this.rule = rule;
     }
 
+    /** What it makes of one condition by itself. */
     SchoolRule rule() {
         return rule;
     }

@@ -1,14 +1,19 @@
 package lexicor.core.weighing;
 
 import java.util.List;
+import lexicor.core.weighing.input.WeighingSettings;
 import lexicor.core.weighing.model.Item;
 import lexicor.core.weighing.model.Nodes;
 import lexicor.core.weighing.model.OverlapModel;
 
-/** What a school does (method M8): what of a selection it counts, and what further results would do. */
+/** What a school makes of one condition (method M8): what of a selection it counts, and what further results would do. */
 sealed interface SchoolRule permits Independent, OverlapAware, PublishedClusters, StrongestPerFamily {
-    /** The nodes that the school integrates over; without overlap there is a single one. */
-    default Nodes nodes(Nodes ofTheCase) {
+    /**
+     * The nodes that the school integrates over; without overlap there is a single one.
+     *
+     * @param families of the findings and clusters that may count, each as often as it has one
+     */
+    default Nodes nodes(WeighingSettings settings, List<String> families) {
         return Nodes.WITHOUT_OVERLAP;
     }
 

@@ -21,7 +21,6 @@ import lexicor.core.weighing.input.RecordedCluster;
 import lexicor.core.weighing.input.RecordedFinding;
 import lexicor.core.weighing.input.Result;
 import lexicor.core.weighing.model.Item;
-import lexicor.core.weighing.model.OverlapModel;
 
 /**
  * Which findings and clusters may speak for one condition, before any is set aside: one criterion a test (method M3), a
@@ -35,6 +34,8 @@ final class Selection {
     final List<DecidedCluster> clusters = new ArrayList<>();
     /** What enters the joint likelihood: clusters and the findings that none of them speaks for. */
     final List<Item> entered = new ArrayList<>();
+    /** The tests that they are of. */
+    final Set<String> speakerTests;
     /** Tests that have spoken for the condition, alone or through a cluster. */
     final Set<String> spokenTests = new HashSet<>();
 
@@ -45,18 +46,20 @@ final class Selection {
     private final Families families;
     private final Map<String, Row> findingRows = new LinkedHashMap<>();
     private final Map<String, Row> clusterRows = new LinkedHashMap<>();
+    private final Map<String, Item> speakerByTest;
 
     /** A ledger row in the making. */
-    private record Row(String result, OptionalDouble logAlone, Status status, String because) {}
+    record Row(String result, OptionalDouble logAlone, Status status, String because) {}
 
     Selection(CaseToWeigh given, Families families, String condition) {
         this.given = given;
         this.families = families;
         this.condition = condition;
         Map<String, Item> weighable = weighableFindings();
-        Map<String, Item> speakerByTest = speakers(weighable);
+        speakerByTest = speakers(weighable);
+        speakerTests = speakerByTest.keySet();
         decideClusters();
-        enter(weighable, speakerByTest);
+        enter(weighable);
     }
 
     private Map<String, Item> weighableFindings() {
@@ -109,7 +112,8 @@ final class Selection {
             } else {
                 DecidedCluster d = DecidedCluster.of(c, outcome.get(), evidence.map(Weighable.class::cast));
                 if (d.isSilent()) {
-                    clusterRows.put(c.id(), new Row(d.result(), OptionalDouble.empty(), Status.RULES_IN_ONLY, ""));
+                    clusterRows.put(
+                            c.id(), new Row(d.result(), OptionalDouble.of(d.logAlone()), Status.RULES_IN_ONLY, ""));
                 } else {
                     decided.add(d);
                 }
@@ -133,7 +137,7 @@ final class Selection {
         }
     }
 
-    private void enter(Map<String, Item> weighable, Map<String, Item> speakerByTest) {
+    private void enter(Map<String, Item> weighable) {
         Map<String, String> speaksFor = new HashMap<>();
         Map<String, String> testSpokenBy = new HashMap<>();
         for (DecidedCluster d : clusters) {
@@ -171,32 +175,41 @@ final class Selection {
         findingRows.put(item.id, new Row(result, OptionalDouble.of(item.logAlone), status, because));
     }
 
-    /** The ledger once it is known what the school counts and what was set aside, in the order given. */
-    List<LedgerRow> ledger(OverlapModel counted, School school) {
-        List<LedgerRow> ledger = new ArrayList<>();
-        given.findings()
-                .forEach(f ->
-                        ledger.add(ledgerRow(f.id(), Item.Kind.FINDING, findingRows.get(f.id()), counted, school)));
-        given.clusters().stream()
-                .filter(c -> clusterRows.containsKey(c.id()))
-                .forEach(c ->
-                        ledger.add(ledgerRow(c.id(), Item.Kind.CLUSTER, clusterRows.get(c.id()), counted, school)));
-        return List.copyOf(ledger);
+    /** The row of a finding, as things stand before any is set aside. */
+    Row finding(String id) {
+        return findingRows.get(id);
     }
 
-    private static LedgerRow ledgerRow(String id, Item.Kind kind, Row row, OverlapModel counted, School school) {
-        Optional<Item> item = counted.items.stream()
-                .filter(i -> i.kind == kind && i.id.equals(id))
-                .findFirst();
-        OptionalDouble alone =
-                row.logAlone.isPresent() ? OptionalDouble.of(Math.exp(row.logAlone.getAsDouble())) : row.logAlone;
-        return new LedgerRow(
-                id,
-                kind,
-                row.result,
-                alone,
-                item.isPresent() ? OptionalDouble.of(Math.exp(counted.logAdded(item.get()))) : OptionalDouble.empty(),
-                item.isPresent() ? Status.COUNTED : school.rule().notCounted(row.status),
-                row.because);
+    /** The row of a cluster of this condition. */
+    Optional<Row> cluster(String id) {
+        return Optional.ofNullable(clusterRows.get(id));
+    }
+
+    /** The recorded findings' ids, in the order given. */
+    List<String> findings() {
+        return given.findings().stream().map(RecordedFinding::id).toList();
+    }
+
+    /** This condition's clusters' ids, in the order given. */
+    List<String> clusterIds() {
+        return given.clusters().stream()
+                .map(RecordedCluster::id)
+                .filter(clusterRows::containsKey)
+                .toList();
+    }
+
+    /** What speaks where clusters do not count: another criterion of the finding's test, if it is not the finding itself. */
+    Optional<String> speakerInPlaceOf(String finding) {
+        return Optional.ofNullable(speakerByTest.get(families.test(finding)))
+                .map(i -> i.id)
+                .filter(id -> !id.equals(finding));
+    }
+
+    /** Whether a counted cluster has a recorded member without figures of its own, so that it knows more than its members do. */
+    boolean clusterKnowsMore() {
+        return clusters.stream()
+                .flatMap(d -> d.cluster().members().stream())
+                .filter(m -> families.result(m).filter(r -> r != Result.UNCLEAR).isPresent())
+                .anyMatch(m -> findingRows.get(m).logAlone.isEmpty());
     }
 }

@@ -25,6 +25,8 @@ public enum Status {
     OTHER_SCHOOL,
     /** A cluster not decided yet. */
     OPEN,
+    /** A decided cluster that is believed beside its members (method M17). */
+    SHARED,
     /** A cluster that only rules in and came out against the condition (method M5). */
     RULES_IN_ONLY;
 

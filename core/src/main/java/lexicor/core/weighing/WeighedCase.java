@@ -7,7 +7,7 @@ import java.util.Optional;
 /**
  * The result of a weighing.
  *
- * @param conditions in rank order of the overlap-aware school
+ * @param conditions in rank order of the school in force
  * @param schools each school's probability of each condition
  * @param rankingDependsOnSchool whether the schools disagree on which condition comes first
  * @param nextTests in order of gain

@@ -1,6 +1,7 @@
 package lexicor.core.weighing;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import lexicor.core.numbers.Interval;
 import lexicor.core.numbers.Logit;
 
@@ -13,6 +14,10 @@ import lexicor.core.numbers.Logit;
  * @param newClinic 95 % interval, what a new clinic may find (the outer band)
  * @param probabilityFirst chance that it ranks first
  * @param borderline whether the inner band straddles a line
+ * @param rivals the conditions that explain part of its findings, those that change it most first; empty where each condition is
+ *     weighed by itself (method M17)
+ * @param clusterPull what decided clusters add beside their members, as a factor on the odds; empty without one, and where each
+ *     condition is weighed by itself
  */
 public record WeighedCondition(
         String id,
@@ -25,7 +30,9 @@ public record WeighedCondition(
         double probabilityFirst,
         Verdict verdict,
         boolean borderline,
-        List<LedgerRow> ledger) {
+        List<LedgerRow> ledger,
+        List<Rival> rivals,
+        OptionalDouble clusterPull) {
 
     /**
      * Where the same findings would leave it had it begun elsewhere: the joint likelihood ratio does not depend on the pretest

@@ -1,32 +1,29 @@
 package lexicor.core.weighing;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import lexicor.core.numbers.Interval;
+import lexicor.core.numbers.Logit;
+import lexicor.core.weighing.Prospects.OpenClusters;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.Families;
-import lexicor.core.weighing.input.WeighingSettings;
-import lexicor.core.weighing.model.Nodes;
 
 /** Weighs a case: findings, clusters and pretests in, ranked conditions with their reasons out (method M3 to M11). */
 public final class Weighing {
-    private record Overlaps(double family, double general) {}
-
-    private static final int NODES_KEPT = 64;
-    private static final Map<Overlaps, Nodes> NODES = new ConcurrentHashMap<>();
-
     private Weighing() {}
 
     /**
-     * Weighs the case by all the schools; ranks, intervals, verdicts and next tests follow the overlap-aware one.
+     * Weighs the case by all the schools; ranks, intervals, verdicts and next tests follow the overlap-aware one, as a
+     * self-contained case has it that names no other.
      *
      * @return the same result for the same case, whatever the order of its findings
      */
@@ -36,9 +33,21 @@ public final class Weighing {
 
     /** Weighs by all the schools; ranks, intervals, verdicts, ledgers and next tests follow the one chosen. */
     public static WeighedCase weigh(CaseToWeigh given, School school) {
+        return weigh(given, school, OpenClusters.FOLLOW);
+    }
+
+    /**
+     * The same as a self-contained case has it: what a candidate would show is taken by itself, so that a cluster which is open
+     * stays so (method M10).
+     */
+    public static WeighedCase weighOneByOne(CaseToWeigh given, School school) {
+        return weigh(given, school, OpenClusters.STAY);
+    }
+
+    private static WeighedCase weigh(CaseToWeigh given, School school, OpenClusters openClusters) {
         List<ConditionWeighing> weighed = List.copyOf(conditions(given, school).values());
-        NextTests next = new NextTests(given, weighed);
-        Map<School, Map<String, Double>> schools = schools(weighed);
+        NextTests next = new NextTests(given, school, openClusters, weighed);
+        Map<School, Map<String, Double>> schools = schools(given, weighed, school);
         return new WeighedCase(
                 ranking(weighed, given), schools, dependsOnSchool(weighed, schools), next.ranked(), next.isSettled());
     }
@@ -50,21 +59,21 @@ public final class Weighing {
 
     /** Every condition weighed, by its id in the order given, for what explains and advises. */
     public static Map<String, ConditionWeighing> conditions(CaseToWeigh given, School school) {
-        Nodes nodes = nodes(given.settings());
         Families families = new Families(given);
         Map<String, ConditionWeighing> conditions = new LinkedHashMap<>();
-        given.conditions()
-                .forEach(c -> conditions.put(c.id(), new ConditionWeighing(given, families, nodes, c, school)));
+        given.conditions().forEach(c -> conditions.put(c.id(), new ConditionWeighing(given, families, c, school)));
+        if (school == School.DIFFERENTIAL) {
+            Map<String, Alone> alone = alone(conditions.values());
+            Rivalry rivalry = new Rivalry(given.findings(), List.copyOf(alone.values()), given.settings());
+            conditions.replaceAll((id, c) -> c.among(rivalry, alone.get(id)));
+        }
         return conditions;
     }
 
-    public static Nodes nodes(WeighingSettings settings) {
-        if (NODES.size() > NODES_KEPT) {
-            NODES.clear();
-        }
-        return NODES.computeIfAbsent(
-                new Overlaps(settings.familyOverlap(), settings.generalOverlap()),
-                o -> new Nodes(o.family(), o.general()));
+    private static Map<String, Alone> alone(Collection<ConditionWeighing> conditions) {
+        Map<String, Alone> alone = new LinkedHashMap<>();
+        conditions.forEach(c -> alone.put(c.candidate.id(), c.alone()));
+        return alone;
     }
 
     private static List<WeighedCondition> ranking(List<ConditionWeighing> weighed, CaseToWeigh given) {
@@ -73,7 +82,7 @@ public final class Weighing {
         for (int i = 0; i < weighed.size(); i++) {
             order.add(i);
         }
-        order.sort(Comparator.comparingDouble(i -> -weighed.get(i).posttest));
+        order.sort(Comparator.comparingDouble(i -> -weighed.get(i).posttest()));
         List<WeighedCondition> ranking = new ArrayList<>();
         for (int index : order) {
             ranking.add(condition(weighed.get(index), ranking.size() + 1, first[index]));
@@ -83,32 +92,43 @@ public final class Weighing {
 
     private static WeighedCondition condition(ConditionWeighing w, int rank, double probabilityFirst) {
         Candidate c = w.candidate;
-        Interval average = w.band(w.sd);
+        Interval average = w.band(w.sd());
         return new WeighedCondition(
                 c.id(),
                 rank,
                 c.pretest(),
-                Math.exp(w.logRatio),
-                w.posttest,
+                Math.exp(w.logRatio()),
+                w.posttest(),
                 average,
-                w.band(w.newClinicSd),
+                w.band(w.newClinicSd()),
                 probabilityFirst,
-                Verdict.of(w.posttest, c),
+                Verdict.of(w.posttest(), c),
                 straddles(average, c.ruleOutBelow()) || straddles(average, c.actAbove()),
-                w.ledger());
+                w.ledger(),
+                w.among().map(AmongRivals::rivals).orElse(List.of()),
+                w.among().map(AmongRivals::clusterPull).orElse(OptionalDouble.empty()));
     }
 
     private static boolean straddles(Interval band, double line) {
         return band.low() < line && line < band.high();
     }
 
-    private static Map<School, Map<String, Double>> schools(List<ConditionWeighing> weighed) {
+    private static Map<School, Map<String, Double>> schools(
+            CaseToWeigh given, List<ConditionWeighing> weighed, School inForce) {
         Map<School, Map<String, Double>> schools = new EnumMap<>(School.class);
         for (School school : School.values()) {
-            schools.put(school, new LinkedHashMap<>());
+            Map<String, Double> byCondition = new LinkedHashMap<>();
+            if (school == inForce) {
+                weighed.forEach(w -> byCondition.put(w.candidate.id(), w.posttest()));
+            } else if (school == School.DIFFERENTIAL) {
+                Map<String, Alone> alone = alone(weighed);
+                Rivalry rivalry = new Rivalry(given.findings(), List.copyOf(alone.values()), given.settings());
+                alone.forEach((id, c) -> byCondition.put(id, Logit.inverse(rivalry.posttestLogit(c))));
+            } else {
+                weighed.forEach(w -> byCondition.put(w.candidate.id(), w.posttestBy(school)));
+            }
+            schools.put(school, byCondition);
         }
-        weighed.forEach(
-                w -> w.bySchool().forEach((school, p) -> schools.get(school).put(w.candidate.id(), p)));
         return schools;
     }
 

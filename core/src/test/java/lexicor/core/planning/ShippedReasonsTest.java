@@ -58,8 +58,8 @@ class ShippedReasonsTest {
     @MethodSource("complaints")
     void anExportedCaseComesToTheSame(String complaint) {
         CaseToWeigh given = given(complaint, 0.5);
-        WeighedCase direct = Weighing.weigh(given);
-        String file = WeighFile.write(given, CATALOGUE, EVIDENCE).toString();
+        WeighedCase direct = Weighing.weigh(given, School.USUAL);
+        String file = WeighFile.write(given, School.USUAL, CATALOGUE, EVIDENCE).toString();
         JsonNode again = WeighFile.answer("exported.json", file);
         for (int i = 0; i < direct.conditions().size(); i++) {
             WeighedCondition c = direct.conditions().get(i);
@@ -68,6 +68,7 @@ class ShippedReasonsTest {
             assertThat(read.get("posttest").asDouble()).isCloseTo(c.posttest(), within(1e-9));
             assertThat(read.get("low").asDouble()).isCloseTo(c.average().low(), within(1e-9));
             assertThat(read.get("ledger")).hasSize(c.ledger().size());
+            assertThat(read.get("rivals")).hasSize(c.rivals().size());
         }
         assertThat(again.get("nextTests")).hasSize(direct.nextTests().size());
     }

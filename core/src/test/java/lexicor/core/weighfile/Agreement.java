@@ -9,7 +9,8 @@ import tools.jackson.databind.JsonNode;
 
 /** Holds a result against a worked example's expectation, each kind of number within its tolerance. */
 final class Agreement {
-    private static final Set<String> RATIOS = Set.of("lr", "lrAlone", "lrAdded", "lrPositive", "lrNegative");
+    private static final Set<String> RATIOS =
+            Set.of("lr", "lrAlone", "lrAdded", "lrPositive", "lrNegative", "clusterPull");
     private static final Set<String> PROBABILITIES = Set.of(
             "pretest",
             "posttest",
@@ -22,7 +23,8 @@ final class Agreement {
             "sensitivityLow",
             "sensitivityHigh",
             "specificityLow",
-            "specificityHigh");
+            "specificityHigh",
+            "ifAbsent");
 
     private final JsonNode tolerance;
     final List<String> differences = new ArrayList<>();

@@ -85,7 +85,7 @@ class ExplanationTest {
         List<double[]> figures = new ArrayList<>();
         for (int i = 0; i < offered.size(); i++) {
             ids.add("t" + i);
-            Item item = offered.get(i).item("t" + i).read(true);
+            Item item = offered.get(i).sober("t" + i);
             figures.add(new double[] {Logit.inverse(item.logitSensitivity), 1 - Logit.inverse(item.logitSpecificity)});
         }
         double left = 0;

@@ -34,6 +34,11 @@ record Simple(String family, boolean positive, double sensitivity, double specif
         return Item.of(id, family, positive, (Evidence.Weighable) evidence().get(CONDITION));
     }
 
+    /** It before it is done, at what its figures are on average over new clinics. */
+    Item sober(String id) {
+        return Item.sober(id, family, (Evidence.Weighable) evidence().get(CONDITION));
+    }
+
     double ratio() {
         return positive ? sensitivity / (1 - specificity) : (1 - sensitivity) / specificity;
     }

@@ -40,7 +40,7 @@ class WeighingPropertiesTest {
     @Provide
     Arbitrary<double[]> overlaps() {
         return Arbitraries.doubles().between(0, 0.9).tuple2().map(t ->
-                new double[] {Math.max(t.get1(), t.get2()), Math.min(t.get1(), t.get2())});
+                new double[] {Math.max(t.get1(), t.get2()), Math.min(0.5, Math.min(t.get1(), t.get2()))});
     }
 
     @Property
@@ -113,7 +113,7 @@ class WeighingPropertiesTest {
     @Property(tries = 15)
     void theOutcomesOfAFewFindingsMakeUpTheWhole(
             @ForAll("few") List<Simple> findings, @ForAll("overlaps") double[] overlap) {
-        Nodes nodes = new Nodes(overlap[0], overlap[1]);
+        Nodes nodes = Nodes.of(overlap[0], overlap[1], findings.size(), findings.size());
         for (boolean present : new boolean[] {true, false}) {
             double sum = 0;
             for (int outcome = 0; outcome < 1 << findings.size(); outcome++) {
@@ -196,7 +196,7 @@ class WeighingPropertiesTest {
             members.add(new ClusterDesign.Member("m" + members.size(), f.family(), f.sensitivity(), f.specificity()));
         }
         List<ClusterDesign.Rule> rules = ClusterDesign.rules(members, overlap[0], overlap[1]);
-        Nodes nodes = new Nodes(overlap[0], overlap[1]);
+        Nodes nodes = Nodes.of(overlap[0], overlap[1], findings.size(), findings.size());
         for (ClusterDesign.Rule rule : rules) {
             double sensitivity = 0;
             for (int outcome = 0; outcome < 1 << findings.size(); outcome++) {

@@ -39,7 +39,7 @@ public record AccuracyRow(
     /** What kind of evidence a row is. */
     public enum Kind {
         STUDY,
-        /** A review's summary figure, used only where there is no primary study. */
+        /** A review's summary figure, which stands until there are four primary studies. */
         POOLED,
         /** No specificity: shown, never weighed. */
         SENSITIVITY_ONLY,

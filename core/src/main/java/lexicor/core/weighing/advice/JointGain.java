@@ -25,15 +25,15 @@ public final class JointGain {
         }
         JointGain gain = new JointGain(condition, positives);
         gain.follow(condition.counted, new ArrayList<>());
-        return Math.max(0, Entropy.bits(condition.posttest) - gain.left);
+        return Math.max(0, Entropy.bits(condition.posttest()) - gain.left);
     }
 
     private void follow(OverlapModel joint, List<Item> results) {
         if (results.size() == positives.size()) {
-            double p = condition.posttest;
+            double p = condition.posttest();
             double ifPresent = Math.exp(joint.logProbability(true) - condition.counted.logProbability(true));
             double ifAbsent = Math.exp(joint.logProbability(false) - condition.counted.logProbability(false));
-            left += (p * ifPresent + (1 - p) * ifAbsent) * Entropy.bits(condition.posttestWith(results));
+            left += (p * ifPresent + (1 - p) * ifAbsent) * Entropy.bits(condition.movedBy(results));
             return;
         }
         for (boolean positive : new boolean[] {true, false}) {

@@ -69,8 +69,8 @@ public final class SeveralTests {
                 .filter(t -> !c.hasSpoken(t.test()))
                 .filter(t -> t.evidence().get(c.candidate.id()) instanceof Weighable)
                 .filter(t -> tests.add(t.test()))
-                .map(t -> Item.of(
-                        t.id(), t.family(), true, (Weighable) t.evidence().get(c.candidate.id())))
+                .map(t ->
+                        Item.sober(t.id(), t.family(), (Weighable) t.evidence().get(c.candidate.id())))
                 .toList();
     }
 }

@@ -8,14 +8,15 @@ public final class Worth {
     private Worth() {}
 
     /**
-     * Expected loss of uncertainty in bits by one test at its pooled sensitivity and specificity (method M10 with nothing
-     * entered yet, by Bayes' rule alone).
+     * Expected loss of uncertainty in bits by one test at its pooled sensitivity and specificity over new clinics (method M10
+     * with nothing entered yet, by Bayes' rule alone).
      *
      * @param pretest strictly between 0 and 1
      */
     public static double ofOneTest(double pretest, Accuracy accuracy) {
-        double hit = pretest * accuracy.sensitivity();
-        double falseAlarm = (1 - pretest) * (1 - accuracy.specificity());
+        Accuracy sober = accuracy.overNewClinics();
+        double hit = pretest * sober.sensitivity();
+        double falseAlarm = (1 - pretest) * (1 - sober.specificity());
         double positive = hit + falseAlarm;
         double left = positive * Entropy.bits(hit / positive)
                 + (1 - positive) * Entropy.bits((pretest - hit) / (1 - positive));

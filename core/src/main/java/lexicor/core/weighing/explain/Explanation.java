@@ -2,9 +2,12 @@ package lexicor.core.weighing.explain;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import lexicor.core.numbers.Logit;
+import lexicor.core.weighing.AmongRivals;
 import lexicor.core.weighing.ConditionWeighing;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Weighing;
@@ -19,13 +22,16 @@ import lexicor.core.weighing.model.OverlapModel;
  * contradict each other. Immutable.
  */
 public final class Explanation {
+    /** A smaller step cannot be seen. */
+    private static final double SMALLEST_STEP = 0.0005;
+
     private final Map<String, ConditionWeighing> conditions;
     private final Nodes nodes;
     private final Families families;
 
     private Explanation(CaseToWeigh given, School school) {
         families = new Families(given);
-        nodes = Weighing.nodes(given.settings());
+        nodes = Nodes.of(given.settings().familyOverlap(), given.settings().generalOverlap(), 2, 2);
         conditions = Weighing.conditions(given, school);
     }
 
@@ -35,15 +41,39 @@ public final class Explanation {
 
     /**
      * The counted findings in the order of the weight they added given the rest, as steps that begin at the pretest and end
-     * at the posttest: after each step the joint likelihood of the findings so far (method M15).
+     * at the posttest: after each step the joint likelihood of the findings so far (method M15). Where the conditions are weighed
+     * together, the findings' steps are those of the condition by itself; what the others explain and what decided clusters add are
+     * the steps after them.
+     *
      */
     public List<PathStep> path(String condition) {
-        return path(conditions.get(condition));
+        ConditionWeighing c = conditions.get(condition);
+        return c.among().isPresent() ? path(c, c.among().get()) : path(c);
     }
 
     /** Pairs within one family that contradict each other beyond chance, for one condition. */
     public List<Contradiction> contradictions(String condition) {
         return Contradiction.among(nodes, conditions.get(condition).speakers(), families);
+    }
+
+    private static List<PathStep> path(ConditionWeighing c, AmongRivals among) {
+        List<PathStep> steps = new ArrayList<>();
+        double from = c.candidate.pretest();
+        Set<String> soFar = new LinkedHashSet<>();
+        for (String finding : among.weightiestFirst()) {
+            soFar.add(finding);
+            double to = among.withOnly(soFar);
+            steps.add(new PathStep(finding, from, to));
+            from = to;
+        }
+        double afterOthers = among.beforeClusters();
+        if (Math.abs(afterOthers - from) >= SMALLEST_STEP) {
+            steps.add(new PathStep(PathStep.OTHERS, from, afterOthers));
+        }
+        if (among.clusterPull().isPresent()) {
+            steps.add(new PathStep(PathStep.CLUSTERS, afterOthers, c.posttest()));
+        }
+        return List.copyOf(steps);
     }
 
     /** The counted items in the order of their weight, and the probability after each of them (method M9). */

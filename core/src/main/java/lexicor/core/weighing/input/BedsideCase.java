@@ -48,6 +48,7 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
                 test.map(ClinicalTest::family).orElse(Finding.HISTORY_FAMILY),
                 result(finding.outcome()),
                 evidence.of(id),
+                test.map(t -> catalogue.provokes().conditionsOf(t, id)).orElse(Set.of()),
                 test.flatMap(t -> t.particulars().nerve()));
     }
 
@@ -78,8 +79,14 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
                 Map<String, Evidence> known = evidence.of(criterion.id());
                 boolean tells = known.keySet().stream().anyMatch(weighed::contains);
                 if (regions.contains(test.region()) && tells && !answered.contains(criterion.id())) {
-                    offered.add(
-                            new OfferedTest(criterion.id(), test.id(), test.family(), test.minutes(), blocked, known));
+                    offered.add(new OfferedTest(
+                            criterion.id(),
+                            test.id(),
+                            test.family(),
+                            test.minutes(),
+                            blocked,
+                            known,
+                            catalogue.provokes().conditionsOf(test, criterion.id())));
                 }
             }
         }

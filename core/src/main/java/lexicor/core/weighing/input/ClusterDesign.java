@@ -28,7 +28,10 @@ public final class ClusterDesign {
 
     /** The rules for every threshold from 1 to the number of members. */
     public static List<Rule> rules(List<Member> members, double familyOverlap, double generalOverlap) {
-        Nodes nodes = new Nodes(familyOverlap, generalOverlap);
+        Nodes nodes = Nodes.of(
+                familyOverlap,
+                generalOverlap,
+                members.stream().map(Member::family).toList());
         double[] ifPresent = counts(nodes, members, true);
         double[] ifAbsent = counts(nodes, members, false);
         List<Rule> rules = new ArrayList<>();

@@ -1,13 +1,17 @@
 package lexicor.core.weighing.input;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import lexicor.core.evidence.Evidence;
 
 /**
  * A finding that could be sought next (method M10).
  *
  * @param minutes how long it takes; 0 where not known
+ * @param provokes conditions known to turn it positive though nobody has published how often (method M17)
+ *
  */
 public record OfferedTest(
         String id,
@@ -15,7 +19,24 @@ public record OfferedTest(
         String family,
         double minutes,
         boolean contraindicated,
-        Map<String, Evidence> evidence) {
+        Map<String, Evidence> evidence,
+        Set<String> provokes) {
+    /** One that provokes nothing else. */
+    public OfferedTest(
+            String id,
+            String test,
+            String family,
+            double minutes,
+            boolean contraindicated,
+            Map<String, Evidence> evidence) {
+        this(id, test, family, minutes, contraindicated, evidence, Set.of());
+    }
+
+    /** It with a result. */
+    public RecordedFinding recorded(Result result) {
+        return new RecordedFinding(id, test, family, result, evidence, provokes, Optional.empty());
+    }
+
     public OptionalDouble perMinute(double gain) {
         return minutes > 0 ? OptionalDouble.of(gain / minutes) : OptionalDouble.empty();
     }

@@ -2,6 +2,7 @@ package lexicor.core.weighing.input;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import lexicor.core.evidence.Evidence;
 
 /**
@@ -10,13 +11,21 @@ import lexicor.core.evidence.Evidence;
  * @param test criteria of one test share this; a finding by itself has its own id
  * @param family its mechanism (method M4)
  * @param evidence what is known of it, by condition; absent where there is no row
+ * @param provokes conditions known to turn it positive though nobody has published how often (method M17); where one has figures,
+ *     those speak
  * @param nerve the nerve that its test puts under tension, where tests of its family differ in that
  */
 public record RecordedFinding(
-        String id, String test, String family, Result result, Map<String, Evidence> evidence, Optional<String> nerve) {
-    /** One whose nerve does not matter. */
+        String id,
+        String test,
+        String family,
+        Result result,
+        Map<String, Evidence> evidence,
+        Set<String> provokes,
+        Optional<String> nerve) {
+    /** One that provokes nothing else and whose nerve does not matter. */
     public RecordedFinding(String id, String test, String family, Result result, Map<String, Evidence> evidence) {
-        this(id, test, family, result, evidence, Optional.empty());
+        this(id, test, family, result, evidence, Set.of(), Optional.empty());
     }
 
     public Optional<Evidence> evidence(String condition) {

@@ -41,6 +41,9 @@ public final class Item {
     public final Covariance predictive;
     public final double people;
     public final double logAlone;
+    /** Differences in ln below this are none (method M4). */
+    public static final double TOLERANCE = 1e-9;
+
     /** Threshold {@code a} under D+, then under D-. */
     private final double[] threshold;
 
@@ -73,7 +76,16 @@ public final class Item {
     }
 
     public static Item of(Kind kind, String id, String family, boolean positive, Weighable evidence) {
-        Accuracy a = evidence.accuracy();
+        return of(kind, id, family, positive, evidence.accuracy());
+    }
+
+    /** A finding not made yet, at what its figures are on average over new clinics: for what it may tell (method M10). */
+    public static Item sober(String id, String family, Weighable evidence) {
+        return of(Kind.FINDING, id, family, true, evidence.accuracy().overNewClinics());
+    }
+
+    private static Item of(Kind kind, String id, String family, boolean positive, Accuracy a) {
+
         return new Item(
                 kind,
                 id,
@@ -117,6 +129,14 @@ public final class Item {
         double p = Logit.inverse(present ? logitSensitivity : logitSpecificity);
         double slope = p * (1 - p) / NormalTable.density(threshold(present));
         return present ? slope : -slope;
+    }
+
+    /** Whether a joint effect runs against the item's own direction (method M4). */
+    public boolean isReversedBy(double logAdded) {
+        if (Math.abs(logAlone) <= TOLERANCE) {
+            return Math.abs(logAdded) > TOLERANCE;
+        }
+        return logAlone > 0 ? logAdded < -TOLERANCE : logAdded > TOLERANCE;
     }
 
     @Override

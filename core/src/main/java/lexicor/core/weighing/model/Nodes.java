@@ -1,5 +1,9 @@
 package lexicor.core.weighing.model;
 
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import lexicor.core.numbers.GaussHermite;
 
 /**
@@ -9,12 +13,16 @@ import lexicor.core.numbers.GaussHermite;
  * alone is worked out here once: how far each pair of nodes shifts a threshold, and the residual scale.
  */
 public final class Nodes {
-    private static final int USUAL = 21;
-    private static final int FINE = 61;
-    private static final double USUAL_UP_TO = 0.45;
+    private record Key(double family, double general, int outer, int inner) {}
+
+    private record Asked(double family, double general, int findings, int ofOneFamily) {}
+
+    private static final int KEPT = 1000;
+    private static final Map<Asked, Nodes> FOUND = new ConcurrentHashMap<>();
+    private static final Map<Key, Nodes> MADE = new ConcurrentHashMap<>();
 
     /** For the ways to weigh that know no overlap. */
-    public static final Nodes WITHOUT_OVERLAP = new Nodes(0, 0);
+    public static final Nodes WITHOUT_OVERLAP = new Nodes(0, 0, 1, 1);
 
     public final int outer;
     public final int inner;
@@ -29,11 +37,48 @@ public final class Nodes {
     /** {@code 1 / sqrt(1 - r_f)}. */
     public final double scale;
 
-    public Nodes(double familyOverlap, double generalOverlap) {
-        int n = familyOverlap <= USUAL_UP_TO ? USUAL : FINE;
+    /**
+     * As many nodes as keep probabilities within 1e-6 of 201 nodes in each dimension.
+     *
+     * @param findings how many there are altogether
+     * @param ofOneFamily how many of them are in the largest family
+     * @return the same object for what calls for the same nodes
+     */
+    public static Nodes of(double familyOverlap, double generalOverlap, int findings, int ofOneFamily) {
+        if (MADE.size() > KEPT || FOUND.size() > KEPT) {
+            MADE.clear();
+            FOUND.clear();
+        }
+        return FOUND.computeIfAbsent(
+                new Asked(familyOverlap, generalOverlap, findings, ofOneFamily),
+                a -> MADE.computeIfAbsent(
+                        new Key(
+                                a.family,
+                                a.general,
+                                NodesNeeded.outer(a.family, a.general, a.findings),
+                                NodesNeeded.inner(a.family, a.general, a.ofOneFamily)),
+                        k -> new Nodes(k.family, k.general, k.outer, k.inner)));
+    }
+
+    /** As many as the items call for, each in its family. */
+    public static Nodes of(double familyOverlap, double generalOverlap, Collection<String> families) {
+        Map<String, Integer> count = new HashMap<>();
+        families.forEach(f -> count.merge(f, 1, Integer::sum));
+        return of(
+                familyOverlap,
+                generalOverlap,
+                families.size(),
+                count.values().stream().mapToInt(n -> n).max().orElse(0));
+    }
+
+    /**
+     * @param ofGeneral how many nodes for the general factor, where it has an influence
+     * @param ofFamily how many for a family's own
+     */
+    public Nodes(double familyOverlap, double generalOverlap, int ofGeneral, int ofFamily) {
         double own = familyOverlap - generalOverlap;
-        GaussHermite general = GaussHermite.of(generalOverlap > 0 ? n : 1);
-        GaussHermite family = GaussHermite.of(own > 0 ? n : 1);
+        GaussHermite general = GaussHermite.of(generalOverlap > 0 ? ofGeneral : 1);
+        GaussHermite family = GaussHermite.of(own > 0 ? ofFamily : 1);
         outer = general.size();
         inner = family.size();
         outerWeight = general.weights();

@@ -13,9 +13,6 @@ import java.util.Optional;
  * Kutner 1996). With both overlaps 0 this is plain multiplication.
  */
 public final class OverlapModel {
-    /** Differences in ln below this are none (method M4). */
-    static final double TOLERANCE = 1e-9;
-
     public final List<Item> items;
     private final Likelihood present;
     private final Likelihood absent;
@@ -83,9 +80,9 @@ public final class OverlapModel {
                     continue;
                 }
                 double added = Math.log(ratio);
-                if (isReversed(item, added)) {
+                if (item.isReversedBy(added)) {
                     double difference = Math.abs(added) - size;
-                    boolean tie = Math.abs(difference) <= TOLERANCE;
+                    boolean tie = Math.abs(difference) <= Item.TOLERANCE;
                     if (worst == null || (tie ? item.id.compareTo(worst.id) < 0 : difference > 0)) {
                         worst = item;
                         size = Math.abs(added);
@@ -98,14 +95,7 @@ public final class OverlapModel {
 
     /** Spares the logarithm where the ratio is on the item's own side of 1. */
     private static boolean mayBeReversed(Item item, double ratio) {
-        return item.logAlone > TOLERANCE ? ratio < 1 : item.logAlone >= -TOLERANCE || ratio > 1;
-    }
-
-    static boolean isReversed(Item item, double logAdded) {
-        if (Math.abs(item.logAlone) <= TOLERANCE) {
-            return Math.abs(logAdded) > TOLERANCE;
-        }
-        return item.logAlone > 0 ? logAdded < -TOLERANCE : logAdded > TOLERANCE;
+        return item.logAlone > Item.TOLERANCE ? ratio < 1 : item.logAlone >= -Item.TOLERANCE || ratio > 1;
     }
 
     /** {@code d ln LR_joint / d logit Sn} of the item. Exact, in place of the method's central differences. */
@@ -152,12 +142,12 @@ public final class OverlapModel {
 
         /** Whether the added result, or any of the others beside it, would argue against itself. */
         public boolean hasReversal(boolean asPositive) {
-            if (isReversed(positive.read(asPositive), added(asPositive))) {
+            if (positive.read(asPositive).isReversedBy(added(asPositive))) {
                 return true;
             }
             for (Item item : items) {
                 double ratio = withAbsent.ratioWithout(item, asPositive) / withPresent.ratioWithout(item, asPositive);
-                if (mayBeReversed(item, ratio) && isReversed(item, Math.log(ratio))) {
+                if (mayBeReversed(item, ratio) && item.isReversedBy(Math.log(ratio))) {
                     return true;
                 }
             }

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import lexicor.core.evidence.Evidence.Weighable;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
@@ -32,7 +33,7 @@ class ContradictionTest {
         }
 
         RecordedFinding finding(Optional<String> nerve) {
-            return new RecordedFinding(id, id, family, result, Map.of(C, evidence()), nerve);
+            return new RecordedFinding(id, id, family, result, Map.of(C, evidence()), Set.of(), nerve);
         }
 
         private Weighable evidence() {
@@ -70,7 +71,7 @@ class ContradictionTest {
         for (Tried t : tests) {
             items.add(t.item());
         }
-        return Math.exp(OverlapModel.of(new Nodes(0.45, 0.20), items).logProbability(ifPresent));
+        return Math.exp(OverlapModel.of(Nodes.of(0.45, 0.20, 2, 2), items).logProbability(ifPresent));
     }
 
     /** Rare with the condition alone is no contradiction: without it, the pair is as usual. */

@@ -1,0 +1,147 @@
+package lexicor.core.weighing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import lexicor.core.numbers.Logit;
+import lexicor.core.weighing.model.ExplainedFindings;
+import lexicor.core.weighing.model.Item;
+
+/** What one condition comes to among the others (method M17). */
+public final class AmongRivals {
+    private static final int RIVALS = 3;
+    /** Who changes the probability by less is no rival; a working line. */
+    private static final double CHANGE = 0.01;
+
+    private final Alone alone;
+    private final int index;
+    private final List<Alone> considered;
+    private final ExplainedFindings findings;
+    private final double logit;
+    /** Findings that argue against themselves here, with what says it already; empty where no single condition does. */
+    private final Map<String, String> setAside = new LinkedHashMap<>();
+    /** By finding, {@code ln} of the condition's odds with and without it. */
+    private final Map<String, Double> logAdded = new HashMap<>();
+
+    AmongRivals(Alone alone, int index, List<Alone> considered, ExplainedFindings findings) {
+        this.alone = alone;
+        this.index = index;
+        this.considered = considered;
+        this.findings = findings;
+        double standing = findings.logit(index, Set.of());
+        for (Optional<Item> worst = weigh(standing); worst.isPresent(); worst = weigh(standing)) {
+            String finding = worst.get().id;
+            setAside.put(finding, "");
+            standing = findings.logit(index, setAside.keySet());
+        }
+        logit = standing;
+        setAside.replaceAll((finding, by) -> explains(finding));
+    }
+
+    /** What each finding of its own adds as things stand, and the worst of those that argue against themselves. */
+    private Optional<Item> weigh(double standing) {
+        logAdded.clear();
+        Item worst = null;
+        for (Item item : alone.speakers()) {
+            if (setAside.containsKey(item.id)) {
+                continue;
+            }
+            double added = standing - findings.logitWithout(item.id, index, setAside.keySet());
+            logAdded.put(item.id, added);
+            if (item.isReversedBy(added) && (worst == null || isWorse(item, worst))) {
+                worst = item;
+            }
+        }
+        return Optional.ofNullable(worst);
+    }
+
+    private boolean isWorse(Item item, Item than) {
+        double difference = Math.abs(logAdded.get(item.id)) - Math.abs(logAdded.get(than.id));
+        return Math.abs(difference) <= Item.TOLERANCE ? item.id.compareTo(than.id) < 0 : difference > 0;
+    }
+
+    /** The other condition that accounts most for a finding: by how probable it is and how often it turns the finding positive. */
+    private String explains(String finding) {
+        String most = "";
+        double largest = 0;
+        for (int c = 0; c < considered.size(); c++) {
+            double share = Logit.inverse(findings.logit(c, Set.of())) * findings.activation(finding, c);
+            if (c != index && share > largest) {
+                most = considered.get(c).id();
+                largest = share;
+            }
+        }
+        return most;
+    }
+
+    /** {@code logit p = logit J + s K}. */
+    double posttestLogit() {
+        return logit + alone.pull();
+    }
+
+    /** {@code D}: how far the others carry it from where it would stand by itself. */
+    double carried() {
+        return posttestLogit() - Logit.of(alone.candidate().pretest()) - alone.logRatio();
+    }
+
+    /** {@code ln} of what a finding adds; empty for one that does not count. */
+    OptionalDouble logAdded(String finding) {
+        return logAdded.containsKey(finding) ? OptionalDouble.of(logAdded.get(finding)) : OptionalDouble.empty();
+    }
+
+    /** What has already said it, where a finding is set aside: a condition's id, or nothing where no single one has. */
+    Optional<String> setAsideBy(String finding) {
+        return Optional.ofNullable(setAside.get(finding));
+    }
+
+    /** What decided clusters add beside their members, as a factor on the odds; empty without one that counts. */
+    public OptionalDouble clusterPull() {
+        return alone.clusterLog().isPresent() ? OptionalDouble.of(Math.exp(alone.pull())) : OptionalDouble.empty();
+    }
+
+    /** By how much the counted clusters are believed beside their members, from 0 to 1. */
+    public double clusterShare() {
+        return alone.clusterShare();
+    }
+
+    /** The others that change it most, the largest change first. */
+    List<Rival> rivals() {
+        double stands = Logit.inverse(posttestLogit());
+        List<Rival> rivals = new ArrayList<>();
+        for (int c = 0; c < considered.size(); c++) {
+            if (c != index) {
+                double ifAbsent = Logit.inverse(findings.logitIfAbsent(c, index, setAside.keySet()) + alone.pull());
+                if (Math.abs(ifAbsent - stands) >= CHANGE) {
+                    rivals.add(new Rival(considered.get(c).id(), ifAbsent));
+                }
+            }
+        }
+        rivals.sort(Comparator.<Rival>comparingDouble(r -> -Math.abs(r.ifAbsent() - stands))
+                .thenComparing(Rival::id));
+        return rivals.stream().limit(RIVALS).toList();
+    }
+
+    /** The findings that count, the weightiest first (method M15). */
+    public List<String> weightiestFirst() {
+        return logAdded.keySet().stream()
+                .sorted(Comparator.<String>comparingDouble(f -> -Math.abs(logAdded.get(f)))
+                        .thenComparing(Comparator.naturalOrder()))
+                .toList();
+    }
+
+    /** The probability were these findings all there is, no cluster beside them. */
+    public double withOnly(Set<String> some) {
+        return Logit.inverse(findings.logitOf(some, index));
+    }
+
+    /** The probability with all findings, the clusters not yet counted. */
+    public double beforeClusters() {
+        return Logit.inverse(logit);
+    }
+}

@@ -1,0 +1,107 @@
+package lexicor.core.weighing;
+
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lexicor.core.numbers.Logit;
+import lexicor.core.weighing.input.RecordedFinding;
+import lexicor.core.weighing.input.Result;
+import lexicor.core.weighing.input.WeighingSettings;
+import lexicor.core.weighing.model.ExplainedFindings;
+import lexicor.core.weighing.model.ExplainedFindings.Cause;
+import lexicor.core.weighing.model.Item;
+
+/**
+ * The conditions of a case weighed together (method M17): findings are explained by sets of conditions, with a noisy-or for each
+ * finding (the form of the QMR network, Shwe et al. 1991) and the overlap of M4 between findings.
+ */
+final class Rivalry {
+    /** So many conditions are weighed together; others keep what they come to by themselves. */
+    static final int MOST = 10;
+
+    private static final double MOST_ACTIVATION = 0.9999;
+
+    private final WeighingSettings settings;
+    private final List<Alone> considered;
+    private final ExplainedFindings findings;
+
+    Rivalry(List<RecordedFinding> recorded, List<Alone> conditions, WeighingSettings settings) {
+        this.settings = settings;
+        List<RecordedFinding> clear = recorded.stream()
+                .filter(f -> f.result() != Result.UNCLEAR)
+                .filter(f -> conditions.stream().anyMatch(c -> c.speaker(f.id()).isPresent()))
+                .toList();
+        considered = considered(clear, conditions);
+        findings = new ExplainedFindings(
+                settings.familyOverlap(),
+                settings.generalOverlap(),
+                considered.stream().mapToDouble(c -> c.candidate().pretest()).toArray());
+        for (RecordedFinding f : clear) {
+            Map<Integer, Cause> causes = causes(f);
+            if (causes.values().stream().anyMatch(Cause::hasFigures)) {
+                findings.add(f.id(), f.family(), f.result() == Result.POSITIVE, causes);
+            }
+        }
+    }
+
+    /** Those that have figures for a recorded finding or stand in what it provokes; of too many, the likeliest by themselves. */
+    private static List<Alone> considered(List<RecordedFinding> clear, List<Alone> conditions) {
+        Set<String> provoked =
+                clear.stream().flatMap(f -> f.provokes().stream()).collect(Collectors.toSet());
+        List<Alone> all = conditions.stream()
+                .filter(c -> !c.speakers().isEmpty() || provoked.contains(c.id()))
+                .toList();
+        if (all.size() <= MOST) {
+            return all;
+        }
+        Set<Alone> likeliest = all.stream()
+                .sorted(Comparator.comparingDouble(c -> -Logit.of(c.candidate().pretest()) - c.logRatio()))
+                .limit(MOST)
+                .collect(Collectors.toCollection(HashSet::new));
+        return all.stream().filter(likeliest::contains).toList();
+    }
+
+    /** The considered conditions that turn a finding positive: by their figures, or because they are known to. */
+    private Map<Integer, Cause> causes(RecordedFinding f) {
+        Map<Integer, Cause> causes = new LinkedHashMap<>();
+        for (int c = 0; c < considered.size(); c++) {
+            Alone alone = considered.get(c);
+            Optional<Item> speaker = alone.speaker(f.id());
+            if (speaker.isPresent()) {
+                causes.put(c, figures(speaker.get()));
+            } else if (f.provokes().contains(alone.id()) && !alone.spoken().contains(f.test())) {
+                causes.put(c, Cause.assumed(settings.crossActivation()));
+            }
+        }
+        return causes;
+    }
+
+    /** The activation is {@code 1 - LR-}. */
+    private static Cause figures(Item item) {
+        double logSpecificity = Logit.logInverse(item.logitSpecificity);
+        double logNegativeRatio = Logit.logInverse(-item.logitSensitivity) - logSpecificity;
+        double activation = Math.min(MOST_ACTIVATION, Math.max(0, -Math.expm1(logNegativeRatio)));
+        return Cause.withFigures(activation, logSpecificity);
+    }
+
+    /** What the condition comes to among the others; empty where no recorded finding has figures of its own for it. */
+    Optional<AmongRivals> of(Alone condition) {
+        int index = considered.indexOf(condition);
+        if (index < 0 || condition.speakers().isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new AmongRivals(condition, index, considered, findings));
+    }
+
+    /** The log-odds at which the condition stands, with figures of its own or without. */
+    double posttestLogit(Alone condition) {
+        return of(condition)
+                .map(AmongRivals::posttestLogit)
+                .orElse(Logit.of(condition.candidate().pretest()) + condition.logRatio());
+    }
+}
