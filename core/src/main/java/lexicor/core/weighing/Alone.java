@@ -1,16 +1,19 @@
 package lexicor.core.weighing;
 
-import java.util.List;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import lexicor.core.numbers.Logit;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.model.Item;
 
 /**
  * One condition as the differential takes it (method M17): what speaks for it one by one, and what it comes to by itself.
  *
- * @param speakers of each test the finding that speaks, clusters or not
+ * @param speakers of each test the finding that speaks, clusters or not, by its id
  * @param spoken the tests that they are of
  * @param logRatio {@code ln LR} of the overlap-aware school
  * @param clusterLog by how much counted clusters move {@code ln LR} beside their members one by one (K); empty without one
@@ -18,7 +21,7 @@ import lexicor.core.weighing.model.Item;
  */
 record Alone(
         Candidate candidate,
-        List<Item> speakers,
+        Map<String, Item> speakers,
         Set<String> spoken,
         double logRatio,
         OptionalDouble clusterLog,
@@ -28,11 +31,24 @@ record Alone(
     }
 
     Optional<Item> speaker(String finding) {
-        return speakers.stream().filter(i -> i.id.equals(finding)).findFirst();
+        return Optional.ofNullable(speakers.get(finding));
+    }
+
+    double pretestLogit() {
+        return Logit.of(candidate.pretest());
     }
 
     /** {@code s K}, 0 without a counted cluster. */
     double pull() {
         return clusterLog.isPresent() ? clusterShare * clusterLog.getAsDouble() : 0;
+    }
+
+    /** The same with one more finding that speaks, of a test that has not spoken yet. */
+    Alone with(Item further, String test, double changedLogRatio) {
+        Map<String, Item> more = new LinkedHashMap<>(speakers);
+        more.put(further.id, further);
+        Set<String> tests = new LinkedHashSet<>(spoken);
+        tests.add(test);
+        return new Alone(candidate, more, tests, changedLogRatio, clusterLog, clusterShare);
     }
 }

@@ -48,7 +48,7 @@ public final class AmongRivals {
     private Optional<Item> weigh(double standing) {
         logAdded.clear();
         Item worst = null;
-        for (Item item : alone.speakers()) {
+        for (Item item : alone.speakers().values()) {
             if (setAside.containsKey(item.id)) {
                 continue;
             }
@@ -87,7 +87,7 @@ public final class AmongRivals {
 
     /** {@code D}: how far the others carry it from where it would stand by itself. */
     double carried() {
-        return posttestLogit() - Logit.of(alone.candidate().pretest()) - alone.logRatio();
+        return posttestLogit() - alone.pretestLogit() - alone.logRatio();
     }
 
     /** {@code ln} of what a finding adds; empty for one that does not count. */

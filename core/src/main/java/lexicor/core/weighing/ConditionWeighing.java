@@ -2,12 +2,11 @@ package lexicor.core.weighing;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import lexicor.core.evidence.Covariance;
 import lexicor.core.numbers.Interval;
 import lexicor.core.numbers.Logit;
@@ -101,14 +100,9 @@ public final class ConditionWeighing {
             clusterLog = OptionalDouble.of(logRatio - oneByOne);
             share = selection.clusterKnowsMore() ? 1 : share;
         }
-        return new Alone(candidate, selection.speakers, selection.speakerTests, logRatio, clusterLog, share);
-    }
-
-    /** The same with one more finding that speaks, where no cluster counts. */
-    Alone aloneWith(List<Item> speakers, String furtherTest, double logRatio) {
-        Set<String> spoken = new LinkedHashSet<>(selection.speakerTests);
-        spoken.add(furtherTest);
-        return new Alone(candidate, speakers, spoken, logRatio, OptionalDouble.empty(), settings.clusterShare());
+        Map<String, Item> speakers = new LinkedHashMap<>();
+        selection.speakers.forEach(i -> speakers.put(i.id, i));
+        return new Alone(candidate, speakers, selection.speakerTests, logRatio, clusterLog, share);
     }
 
     /** What it comes to among the others; empty where it stands by itself. */

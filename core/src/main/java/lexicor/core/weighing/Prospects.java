@@ -1,6 +1,5 @@
 package lexicor.core.weighing;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,6 +11,7 @@ import lexicor.core.weighing.input.Families;
 import lexicor.core.weighing.input.OfferedTest;
 import lexicor.core.weighing.input.RecordedCluster;
 import lexicor.core.weighing.input.Result;
+import lexicor.core.weighing.model.FamilyMemory;
 import lexicor.core.weighing.model.Item;
 
 /**
@@ -31,6 +31,7 @@ final class Prospects {
     private final School school;
     private final OpenClusters openClusters;
     private final List<ConditionWeighing> conditions;
+    private final FamilyMemory memory = new FamilyMemory();
     private final Map<String, Alone> alone = new HashMap<>();
 
     Prospects(CaseToWeigh given, School school, OpenClusters openClusters, List<ConditionWeighing> conditions) {
@@ -46,7 +47,8 @@ final class Prospects {
         if (openClusters == OpenClusters.STAY) {
             then = then.withClusters(c -> !c.members().contains(test.id()) || isDecided(c));
         }
-        return posttests(then, test, result);
+        Then prospect = new Then(then, test, result);
+        return school == School.DIFFERENTIAL ? prospect.together() : prospect.eachByItself();
     }
 
     private boolean isDecided(RecordedCluster cluster) {
@@ -58,69 +60,85 @@ final class Prospects {
                         .isPresent());
     }
 
-    private Map<String, Double> posttests(CaseToWeigh then, OfferedTest test, Result result) {
-        Families families = new Families(then);
-        Map<String, Double> posttests = new LinkedHashMap<>();
-        List<Alone> together = new ArrayList<>();
-        for (ConditionWeighing c : conditions) {
-            if (school == School.DIFFERENTIAL) {
-                together.add(alone(c, test, result, then, families));
-            } else {
-                posttests.put(
-                        c.candidate.id(), Logit.inverse(c.pretestLogit + logRatio(c, test, result, then, families)));
+    private Alone alone(ConditionWeighing c) {
+        return alone.computeIfAbsent(c.candidate.id(), id -> c.alone());
+    }
+
+    /** One result of one test. */
+    private final class Then {
+        private final CaseToWeigh then;
+        private final OfferedTest test;
+        private final Result result;
+        private Families families;
+
+        Then(CaseToWeigh then, OfferedTest test, Result result) {
+            this.then = then;
+            this.test = test;
+            this.result = result;
+        }
+
+        Map<String, Double> eachByItself() {
+            Map<String, Double> posttests = new LinkedHashMap<>();
+            conditions.forEach(c -> posttests.put(c.candidate.id(), Logit.inverse(c.pretestLogit + logRatio(c))));
+            return posttests;
+        }
+
+        Map<String, Double> together() {
+            List<Alone> all = conditions.stream().map(this::alone).toList();
+            Rivalry rivalry = new Rivalry(then.findings(), all, given.settings(), memory);
+            Map<String, Double> posttests = new LinkedHashMap<>();
+            all.forEach(c -> posttests.put(c.id(), Logit.inverse(rivalry.posttestLogit(c))));
+            return posttests;
+        }
+
+        private double logRatio(ConditionWeighing c) {
+            if (!concerns(c)) {
+                return c.counted.logRatio();
             }
+            return mayBeAdded(c) ? added(c, item(c)) : anew(c).counted.logRatio();
         }
-        if (school == School.DIFFERENTIAL) {
-            Rivalry rivalry = new Rivalry(then.findings(), together, given.settings());
-            together.forEach(c -> posttests.put(c.id(), Logit.inverse(rivalry.posttestLogit(c))));
+
+        private Alone alone(ConditionWeighing c) {
+            if (!concerns(c)) {
+                return Prospects.this.alone(c);
+            }
+            if (!mayBeAdded(c) || !c.selection.clusters.isEmpty()) {
+                return anew(c).alone();
+            }
+            Item item = item(c);
+            return Prospects.this.alone(c).with(item, test.test(), added(c, item));
         }
-        return posttests;
-    }
 
-    private double logRatio(ConditionWeighing c, OfferedTest test, Result result, CaseToWeigh then, Families families) {
-        if (!concerns(test, c, then)) {
-            return c.counted.logRatio();
+        private ConditionWeighing anew(ConditionWeighing c) {
+            if (families == null) {
+                families = new Families(then);
+            }
+            return new ConditionWeighing(then, families, c.candidate, school);
         }
-        return mayBeAdded(test, c, then)
-                ? added(c, item(c, test, result))
-                : new ConditionWeighing(then, families, c.candidate, school).counted.logRatio();
-    }
 
-    private Alone alone(ConditionWeighing c, OfferedTest test, Result result, CaseToWeigh then, Families families) {
-        if (!concerns(test, c, then)) {
-            return alone.computeIfAbsent(c.candidate.id(), id -> c.alone());
+        private Item item(ConditionWeighing c) {
+            Weighable evidence = (Weighable) test.evidence().get(c.candidate.id());
+            return Item.of(test.id(), test.family(), result == Result.POSITIVE, evidence);
         }
-        if (!mayBeAdded(test, c, then) || !c.selection.clusters.isEmpty()) {
-            return new ConditionWeighing(then, families, c.candidate, school).alone();
+
+        private static double added(ConditionWeighing c, Item item) {
+            return c.logRatioWith(item, c.counted.with(item.read(true)));
         }
-        Item item = item(c, test, result);
-        List<Item> speakers = new ArrayList<>(c.selection.speakers);
-        speakers.add(item);
-        return c.aloneWith(speakers, test.test(), added(c, item));
-    }
 
-    private static Item item(ConditionWeighing c, OfferedTest test, Result result) {
-        Weighable evidence = (Weighable) test.evidence().get(c.candidate.id());
-        return Item.of(test.id(), test.family(), result == Result.POSITIVE, evidence);
-    }
+        /** Whether the result says anything of the condition by itself. */
+        private boolean concerns(ConditionWeighing c) {
+            return test.evidence().get(c.candidate.id()) instanceof Weighable || isMember(c);
+        }
 
-    private static double added(ConditionWeighing c, Item item) {
-        return c.logRatioWith(item, c.counted.with(item.read(true)));
-    }
+        private boolean isMember(ConditionWeighing c) {
+            return then.clusters().stream()
+                    .anyMatch(k -> k.condition().equals(c.candidate.id())
+                            && k.members().contains(test.id()));
+        }
 
-    /** Whether the result says anything of the condition by itself. */
-    private static boolean concerns(OfferedTest test, ConditionWeighing c, CaseToWeigh then) {
-        return test.evidence().get(c.candidate.id()) instanceof Weighable || isMember(test, c, then);
-    }
-
-    private static boolean isMember(OfferedTest test, ConditionWeighing c, CaseToWeigh then) {
-        return then.clusters().stream()
-                .anyMatch(k ->
-                        k.condition().equals(c.candidate.id()) && k.members().contains(test.id()));
-    }
-
-    /** Whether it can be added to what is there: nothing else comes to speak or falls silent, and the nodes stay the same. */
-    private static boolean mayBeAdded(OfferedTest test, ConditionWeighing c, CaseToWeigh then) {
-        return !isMember(test, c, then) && !c.hasSpoken(test.test()) && c.nodesWith(test.family()) == c.nodes();
+        /** Whether it can be added to what is there: nothing else comes to speak or falls silent, and the nodes stay the same. */
+        private boolean mayBeAdded(ConditionWeighing c) {
+            return !isMember(c) && !c.hasSpoken(test.test()) && c.nodesWith(test.family()) == c.nodes();
+        }
     }
 }

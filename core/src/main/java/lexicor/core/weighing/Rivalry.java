@@ -1,7 +1,6 @@
 package lexicor.core.weighing;
 
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +13,7 @@ import lexicor.core.weighing.input.Result;
 import lexicor.core.weighing.input.WeighingSettings;
 import lexicor.core.weighing.model.ExplainedFindings;
 import lexicor.core.weighing.model.ExplainedFindings.Cause;
+import lexicor.core.weighing.model.FamilyMemory;
 import lexicor.core.weighing.model.Item;
 
 /**
@@ -30,7 +30,7 @@ final class Rivalry {
     private final List<Alone> considered;
     private final ExplainedFindings findings;
 
-    Rivalry(List<RecordedFinding> recorded, List<Alone> conditions, WeighingSettings settings) {
+    Rivalry(List<RecordedFinding> recorded, List<Alone> conditions, WeighingSettings settings, FamilyMemory memory) {
         this.settings = settings;
         List<RecordedFinding> clear = recorded.stream()
                 .filter(f -> f.result() != Result.UNCLEAR)
@@ -40,7 +40,8 @@ final class Rivalry {
         findings = new ExplainedFindings(
                 settings.familyOverlap(),
                 settings.generalOverlap(),
-                considered.stream().mapToDouble(c -> c.candidate().pretest()).toArray());
+                considered.stream().mapToDouble(c -> c.candidate().pretest()).toArray(),
+                memory);
         for (RecordedFinding f : clear) {
             Map<Integer, Cause> causes = causes(f);
             if (causes.values().stream().anyMatch(Cause::hasFigures)) {
@@ -59,11 +60,12 @@ final class Rivalry {
         if (all.size() <= MOST) {
             return all;
         }
-        Set<Alone> likeliest = all.stream()
-                .sorted(Comparator.comparingDouble(c -> -Logit.of(c.candidate().pretest()) - c.logRatio()))
+        Set<String> likeliest = all.stream()
+                .sorted(Comparator.comparingDouble(c -> -c.pretestLogit() - c.logRatio()))
                 .limit(MOST)
-                .collect(Collectors.toCollection(HashSet::new));
-        return all.stream().filter(likeliest::contains).toList();
+                .map(Alone::id)
+                .collect(Collectors.toSet());
+        return all.stream().filter(c -> likeliest.contains(c.id())).toList();
     }
 
     /** The considered conditions that turn a finding positive: by their figures, or because they are known to. */
@@ -91,17 +93,16 @@ final class Rivalry {
 
     /** What the condition comes to among the others; empty where no recorded finding has figures of its own for it. */
     Optional<AmongRivals> of(Alone condition) {
-        int index = considered.indexOf(condition);
-        if (index < 0 || condition.speakers().isEmpty()) {
-            return Optional.empty();
+        for (int c = 0; c < considered.size(); c++) {
+            if (considered.get(c) == condition && !condition.speakers().isEmpty()) {
+                return Optional.of(new AmongRivals(condition, c, considered, findings));
+            }
         }
-        return Optional.of(new AmongRivals(condition, index, considered, findings));
+        return Optional.empty();
     }
 
     /** The log-odds at which the condition stands, with figures of its own or without. */
     double posttestLogit(Alone condition) {
-        return of(condition)
-                .map(AmongRivals::posttestLogit)
-                .orElse(Logit.of(condition.candidate().pretest()) + condition.logRatio());
+        return of(condition).map(AmongRivals::posttestLogit).orElse(condition.pretestLogit() + condition.logRatio());
     }
 }

@@ -16,6 +16,7 @@ import lexicor.core.weighing.Prospects.OpenClusters;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.Families;
+import lexicor.core.weighing.model.FamilyMemory;
 
 /** Weighs a case: findings, clusters and pretests in, ranked conditions with their reasons out (method M3 to M11). */
 public final class Weighing {
@@ -64,7 +65,8 @@ public final class Weighing {
         given.conditions().forEach(c -> conditions.put(c.id(), new ConditionWeighing(given, families, c, school)));
         if (school == School.DIFFERENTIAL) {
             Map<String, Alone> alone = alone(conditions.values());
-            Rivalry rivalry = new Rivalry(given.findings(), List.copyOf(alone.values()), given.settings());
+            Rivalry rivalry =
+                    new Rivalry(given.findings(), List.copyOf(alone.values()), given.settings(), new FamilyMemory());
             conditions.replaceAll((id, c) -> c.among(rivalry, alone.get(id)));
         }
         return conditions;
@@ -122,7 +124,8 @@ public final class Weighing {
                 weighed.forEach(w -> byCondition.put(w.candidate.id(), w.posttest()));
             } else if (school == School.DIFFERENTIAL) {
                 Map<String, Alone> alone = alone(weighed);
-                Rivalry rivalry = new Rivalry(given.findings(), List.copyOf(alone.values()), given.settings());
+                Rivalry rivalry = new Rivalry(
+                        given.findings(), List.copyOf(alone.values()), given.settings(), new FamilyMemory());
                 alone.forEach((id, c) -> byCondition.put(id, Logit.inverse(rivalry.posttestLogit(c))));
             } else {
                 weighed.forEach(w -> byCondition.put(w.candidate.id(), w.posttestBy(school)));

@@ -1,16 +1,20 @@
 package lexicor.core.weighing.model;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
- * {@code P(S | results)} over all sets S of a few conditions, by enumeration (method M17). Immutable; a finding taken out rebuilds
- * its family alone.
+ * {@code P(S | results)} over all sets S of a few conditions, by enumeration (method M17). What is asked is worked out
+ * once. For one thread.
  */
 final class ConditionSets {
     private static final double RESCALE_BELOW = 1e-120;
+    /** A set with less than this share of what speaks for or against each condition changes nothing that is shown. */
+    private static final double NEGLIGIBLE = 1e-14;
 
     private final Nodes nodes;
     /** By set. */
@@ -18,29 +22,27 @@ final class ConditionSets {
 
     private final int conditions;
     private final List<FamilyOfSets> families;
-    /** By family, by set. */
-    private final int[][] rows;
     /** By set, then by outer node: prior, the node's weight and all shares multiplied, up to one factor. */
     private final double[] joint;
+
+    private final double[] weights;
+    private final int[] telling;
+    private final Map<Explained, double[]> weightsWithout = new HashMap<>();
 
     private ConditionSets(Nodes nodes, double[] prior, int conditions, List<FamilyOfSets> families) {
         this.nodes = nodes;
         this.prior = prior;
         this.conditions = conditions;
         this.families = families;
-        rows = new int[families.size()][prior.length];
-        for (int f = 0; f < rows.length; f++) {
-            for (int set = 0; set < prior.length; set++) {
-                rows[f][set] = families.get(f).row(set);
-            }
-        }
         joint = joint();
+        weights = weights();
+        telling = telling();
     }
 
     /**
      * @param pretests by condition, each strictly between 0 and 1
      */
-    static ConditionSets of(Nodes nodes, double[] pretests, List<Explained> findings) {
+    static ConditionSets of(Nodes nodes, double[] pretests, List<Explained> findings, FamilyMemory memory) {
         double[] prior = new double[1 << pretests.length];
         for (int set = 0; set < prior.length; set++) {
             prior[set] = 1;
@@ -55,7 +57,7 @@ final class ConditionSets {
                 nodes,
                 prior,
                 pretests.length,
-                byFamily.values().stream().map(m -> new FamilyOfSets(nodes, m)).toList());
+                byFamily.values().stream().map(m -> memory.of(nodes, m)).toList());
     }
 
     private double[] joint() {
@@ -65,13 +67,12 @@ final class ConditionSets {
                 product[k] = prior[set] * nodes.outerWeight[i];
             }
         }
-        for (int f = 0; f < rows.length; f++) {
-            double[] share = families.get(f).share;
+        for (FamilyOfSets family : families) {
             double largest = 0;
             for (int set = 0, k = 0; set < prior.length; set++) {
-                int from = rows[f][set] * nodes.outer;
+                int from = family.row[set] * nodes.outer;
                 for (int i = 0; i < nodes.outer; i++, k++) {
-                    product[k] *= share[from + i];
+                    product[k] *= family.share[from + i];
                     largest = Math.max(largest, product[k]);
                 }
             }
@@ -84,86 +85,83 @@ final class ConditionSets {
         return product;
     }
 
-    List<Explained> findings() {
-        return families.stream().flatMap(f -> f.findings.stream()).toList();
-    }
-
     /** How probable each set is, up to one factor. */
     private double[] weights() {
-        double[] weights = new double[prior.length];
+        double[] sums = new double[prior.length];
         for (int set = 0, k = 0; set < prior.length; set++) {
             for (int i = 0; i < nodes.outer; i++, k++) {
-                weights[set] += joint[k];
+                sums[set] += joint[k];
             }
         }
-        return weights;
+        return sums;
     }
 
-    private double[] weightsWithout(int family, int index) {
-        double[] ratio = families.get(family).ratioWithout[index];
-        double[] weights = new double[prior.length];
-        for (int set = 0, k = 0; set < prior.length; set++) {
-            int from = rows[family][set] * nodes.outer;
-            for (int i = 0; i < nodes.outer; i++, k++) {
-                weights[set] += joint[k] * ratio[from + i];
+    /** The sets that tell for some condition, with it or without it; the others are too improbable to matter. */
+    private int[] telling() {
+        double[] least = new double[2 * conditions];
+        for (int set = 0; set < weights.length; set++) {
+            for (int c = 0; c < conditions; c++) {
+                least[2 * c + (set >> c & 1)] += NEGLIGIBLE * weights[set];
             }
         }
-        return weights;
+        return IntStream.range(0, weights.length)
+                .filter(set ->
+                        IntStream.range(0, conditions).anyMatch(c -> weights[set] > least[2 * c + (set >> c & 1)]))
+                .toArray();
     }
 
-    /** {@code logit J} of each condition: that it is among those that are there. */
-    double[] logits() {
-        return logits(weights(), 0);
+    private double[] weightsWithout(FamilyOfSets family, int index) {
+        double[] ratio = family.ratioWithout[index];
+        double[] without = new double[prior.length];
+        for (int set : telling) {
+            int k = set * nodes.outer;
+            int from = family.row[set] * nodes.outer;
+            double sum = 0;
+            for (int i = 0; i < nodes.outer; i++) {
+                sum += joint[k + i] * ratio[from + i];
+            }
+            without[set] = sum;
+        }
+        return without;
     }
 
-    /** {@code logit J} of each condition given that one is absent; minus infinity for the absent one. */
-    double[] logitsWithoutCondition(int absent) {
-        return logits(weights(), 1 << absent);
+    /** {@code logit J}: that the condition is among those that are there. */
+    double logit(int condition) {
+        return logit(weights, condition, 0);
     }
 
-    /** {@code logit J} of each condition without one of the findings. */
-    double[] logitsWithout(Explained finding) {
-        for (int f = 0; f < families.size(); f++) {
-            int index = families.get(f).findings.indexOf(finding);
+    /** {@code logit J} of a condition given that another is absent. */
+    double logitIfAbsent(int absent, int condition) {
+        return logit(weights, condition, 1 << absent);
+    }
+
+    /** {@code logit J} without one of the findings. */
+    double logitWithout(Explained finding, int condition) {
+        return logit(weightsWithout.computeIfAbsent(finding, this::weightsWithout), condition, 0);
+    }
+
+    private double[] weightsWithout(Explained finding) {
+        for (FamilyOfSets family : families) {
+            int index = family.findings.indexOf(finding);
             if (index >= 0) {
-                return logits(weightsWithout(f, index), 0);
+                return weightsWithout(family, index);
             }
         }
         throw new IllegalArgumentException("not a finding of these sets: " + finding.id());
     }
 
-    private double[] logits(double[] weights, int absent) {
-        double[] logits = new double[conditions];
-        for (int c = 0; c < conditions; c++) {
-            double with = 0;
-            double without = 0;
-            for (int set = 0; set < weights.length; set++) {
-                if ((set & absent) == 0) {
-                    if ((set >> c & 1) == 1) {
-                        with += weights[set];
-                    } else {
-                        without += weights[set];
-                    }
-                }
-            }
-            logits[c] = Math.log(with) - Math.log(without);
-        }
-        return logits;
-    }
-
-    ConditionSets without(Explained finding) {
-        List<FamilyOfSets> rest = new ArrayList<>(families);
-        for (int f = 0; f < rest.size(); f++) {
-            List<Explained> members = new ArrayList<>(rest.get(f).findings);
-            if (members.remove(finding)) {
-                if (members.isEmpty()) {
-                    rest.remove(f);
+    private double logit(double[] bySet, int condition, int absent) {
+        double with = 0;
+        double without = 0;
+        for (int set : telling) {
+            if ((set & absent) == 0) {
+                if ((set >> condition & 1) == 1) {
+                    with += bySet[set];
                 } else {
-                    rest.set(f, new FamilyOfSets(nodes, members));
+                    without += bySet[set];
                 }
-                return new ConditionSets(nodes, prior, conditions, List.copyOf(rest));
             }
         }
-        throw new IllegalArgumentException("not a finding of these sets: " + finding.id());
+        return Math.log(with) - Math.log(without);
     }
 }

@@ -1,5 +1,6 @@
 package lexicor.core.weighing.model;
 
+import java.util.Arrays;
 import lexicor.core.numbers.Logit;
 import lexicor.core.numbers.NormalTable;
 
@@ -12,30 +13,59 @@ import lexicor.core.numbers.NormalTable;
 record Explained(String id, String family, boolean positive, double logSilent, double[] logMissed) {
     private static final double LEAST = 1e-6;
 
-    /** {@code q(S)}, the probability of a positive where exactly the conditions in the set are there. */
-    double positiveIn(int set) {
+    /**
+     * By set, a set that it cannot tell from this one, the first of them: the causes that are there, where of causes which turn it
+     * positive as often as one another only the number matters.
+     */
+    int[] alike() {
+        int n = logMissed.length;
+        int[] alike = new int[1 << n];
+        for (int set = 1; set < alike.length; set++) {
+            int first = 0;
+            for (int c = 0; c < n; c++) {
+                if ((set >> c & 1) == 1 && logMissed[c] < 0) {
+                    first |= 1 << firstFree(first, logMissed[c]);
+                }
+            }
+            alike[set] = first;
+        }
+        return alike;
+    }
+
+    /** The first condition outside the set that turns it positive exactly so often. */
+    private int firstFree(int set, double missed) {
+        for (int c = 0; ; c++) {
+            if (logMissed[c] == missed && (set >> c & 1) == 0) {
+                return c;
+            }
+        }
+    }
+
+    /** The threshold of the overlap model for {@code q(S)}, the probability of a positive where exactly these conditions are there. */
+    double threshold(int set) {
         double log = logSilent;
         for (int c = 0; c < logMissed.length; c++) {
             if ((set >> c & 1) == 1) {
                 log += logMissed[c];
             }
         }
-        return Math.min(1 - LEAST, Math.max(LEAST, -Math.expm1(log)));
+        double positive = Math.min(1 - LEAST, Math.max(LEAST, -Math.expm1(log)));
+        return NormalTable.probit(Logit.of(positive));
     }
 
-    /** The threshold of the overlap model for that probability. */
-    double threshold(int set) {
-        return NormalTable.probit(Logit.of(positiveIn(set)));
+    /** By what it says, so that what was worked out for it once is found again. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Explained e
+                && id.equals(e.id)
+                && family.equals(e.family)
+                && positive == e.positive
+                && logSilent == e.logSilent
+                && Arrays.equals(logMissed, e.logMissed);
     }
 
-    /** The conditions that turn it positive, as a set. */
-    int causes() {
-        int causes = 0;
-        for (int c = 0; c < logMissed.length; c++) {
-            if (logMissed[c] < 0) {
-                causes |= 1 << c;
-            }
-        }
-        return causes;
+    @Override
+    public int hashCode() {
+        return 31 * (31 * id.hashCode() + Boolean.hashCode(positive)) + Double.hashCode(logSilent);
     }
 }

@@ -22,7 +22,8 @@ public final class ExplainedFindings {
     private final double[] pretests;
     private final Map<String, Explained> findings = new LinkedHashMap<>();
     private final Map<Set<String>, ConditionSets> setsWithout = new HashMap<>();
-    private final Map<String, double[]> logitsWithout = new HashMap<>();
+    private final FamilyMemory memory;
+    private ConditionSets all;
 
     /**
      * A condition that turns a finding positive.
@@ -46,8 +47,10 @@ public final class ExplainedFindings {
 
     /**
      * @param pretests of the conditions, each strictly between 0 and 1
+     * @param memory what was worked out before for the same case
      */
-    public ExplainedFindings(double familyOverlap, double generalOverlap, double[] pretests) {
+    public ExplainedFindings(double familyOverlap, double generalOverlap, double[] pretests, FamilyMemory memory) {
+        this.memory = memory;
         this.familyOverlap = familyOverlap;
         this.generalOverlap = generalOverlap;
         this.pretests = pretests.clone();
@@ -87,21 +90,17 @@ public final class ExplainedFindings {
 
     /** {@code logit J}: that the condition is among those that are there, some findings left out. */
     public double logit(int condition, Set<String> leftOut) {
-        return sets(leftOut).logits()[condition];
+        return sets(leftOut).logit(condition);
     }
 
     /** The same with one finding more left out. */
     public double logitWithout(String finding, int condition, Set<String> leftOut) {
-        if (leftOut.isEmpty()) {
-            return logitsWithout
-                    .computeIfAbsent(finding, f -> sets(Set.of()).logitsWithout(findings.get(f)))[condition];
-        }
-        return sets(leftOut).logitsWithout(findings.get(finding))[condition];
+        return sets(leftOut).logitWithout(findings.get(finding), condition);
     }
 
     /** {@code logit J} given that another condition is absent. */
     public double logitIfAbsent(int absent, int condition, Set<String> leftOut) {
-        return sets(leftOut).logitsWithoutCondition(absent)[condition];
+        return sets(leftOut).logitIfAbsent(absent, condition);
     }
 
     /** {@code logit J} where these findings are all there is. */
@@ -119,7 +118,13 @@ public final class ExplainedFindings {
     }
 
     private ConditionSets sets(Set<String> leftOut) {
-        return setsWithout.computeIfAbsent(Set.copyOf(leftOut), this::make);
+        if (!leftOut.isEmpty()) {
+            return setsWithout.computeIfAbsent(Set.copyOf(leftOut), this::make);
+        }
+        if (all == null) {
+            all = make(leftOut);
+        }
+        return all;
     }
 
     private ConditionSets make(Set<String> leftOut) {
@@ -129,6 +134,6 @@ public final class ExplainedFindings {
                 familyOverlap,
                 generalOverlap,
                 findings.values().stream().map(Explained::family).toList());
-        return ConditionSets.of(nodes, pretests, rest);
+        return ConditionSets.of(nodes, pretests, rest, memory);
     }
 }

@@ -1,9 +1,11 @@
 package lexicor.core.weighing.model;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import lexicor.core.numbers.GaussHermite;
 
 /**
@@ -17,6 +19,7 @@ public final class Nodes {
 
     private record Asked(double family, double general, int findings, int ofOneFamily) {}
 
+    private static final double UNNOTICED = 1e-13;
     private static final int KEPT = 1000;
     private static final Map<Asked, Nodes> FOUND = new ConcurrentHashMap<>();
     private static final Map<Key, Nodes> MADE = new ConcurrentHashMap<>();
@@ -77,22 +80,34 @@ public final class Nodes {
      */
     public Nodes(double familyOverlap, double generalOverlap, int ofGeneral, int ofFamily) {
         double own = familyOverlap - generalOverlap;
-        GaussHermite general = GaussHermite.of(generalOverlap > 0 ? ofGeneral : 1);
-        GaussHermite family = GaussHermite.of(own > 0 ? ofFamily : 1);
-        outer = general.size();
-        inner = family.size();
-        outerWeight = general.weights();
-        innerWeight = family.weights();
+        double[][] general = rule(generalOverlap > 0 ? ofGeneral : 1);
+        double[][] family = rule(own > 0 ? ofFamily : 1);
+        outer = general[0].length;
+        inner = family[0].length;
+        outerWeight = general[1];
+        innerWeight = family[1];
         outerScale = 1 / Math.sqrt(1 - generalOverlap);
         scale = 1 / Math.sqrt(1 - familyOverlap);
         outerShift = new double[outer];
         shift = new double[outer * inner];
         for (int i = 0; i < outer; i++) {
-            double common = Math.sqrt(generalOverlap) * general.at(i);
+            double common = Math.sqrt(generalOverlap) * general[0][i];
             outerShift[i] = common * outerScale;
             for (int j = 0; j < inner; j++) {
-                shift[i * inner + j] = (common + Math.sqrt(own) * family.at(j)) * scale;
+                shift[i * inner + j] = (common + Math.sqrt(own) * family[0][j]) * scale;
             }
         }
+    }
+
+    /** Nodes and weights without those so far out that no probability notices them. */
+    private static double[][] rule(int count) {
+        GaussHermite all = GaussHermite.of(count);
+        double[] weights = all.weights();
+        int[] kept =
+                IntStream.range(0, count).filter(i -> weights[i] > UNNOTICED).toArray();
+        return new double[][] {
+            Arrays.stream(kept).mapToDouble(all::at).toArray(),
+            Arrays.stream(kept).mapToDouble(i -> weights[i]).toArray()
+        };
     }
 }
