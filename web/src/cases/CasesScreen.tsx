@@ -1,19 +1,24 @@
 import { useState } from "react";
-import { useCases } from "../api/queries";
+import { useCases, useSettings } from "../api/queries";
 import { Caution } from "../frame/CautionNote";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { NewWay } from "../pieces/NewWay";
+import { useSession } from "../session/useSession";
 import { CaseLine } from "./CaseLine";
 import { NewCase } from "./NewCase";
 
 export function CasesScreen() {
   const [search, setSearch] = useState("");
   const cases = useCases(search);
+  const settings = useSettings();
+  const leads = useSession().data?.role === "lead";
   return (
     <>
       <TopBar />
       <main className="mx-auto flex max-w-[1180px] flex-col gap-3 px-5 py-4">
         <Caution />
+        {leads && settings.data && <NewWay settings={settings.data} />}
         <div className="flex flex-wrap items-center gap-4">
           <h1 className="m-0 text-[28px] font-bold">Cases</h1>
           <input

@@ -8,7 +8,7 @@ import { CurrentTest } from "./CurrentTest";
 import { KeyList } from "./KeyList";
 import { BINDINGS, type ChosenKeys, type Command, chosenKeys, keepKeys, keyName, keysOf } from "./keys";
 import { LadderBar, OtherLadders, useLadderChange } from "./LadderBar";
-import { asDone, runningOrder } from "./order";
+import { asDone, runningOrder, suggested } from "./order";
 import { PlanDialog } from "./plan/PlanDialog";
 import { RunningOrder } from "./RunningOrder";
 import { StandingPanel } from "./StandingPanel";
@@ -35,6 +35,8 @@ export function CouchScreen() {
   const [place, setPlace] = useState({ test: params.get("test"), at: params.get("at") });
   const [planning, setPlanning] = useState(false);
   const [help, setHelp] = useState(false);
+  // Once asked for, what tells most is suggested whatever comes first, until that is taken back.
+  const [asked, setAsked] = useState(false);
   const [history, setHistory] = useState(false);
   const steps = useSteps();
   const ladder = useLadderChange(view.code);
@@ -143,8 +145,8 @@ export function CouchScreen() {
       case "help":
         return setHelp(true);
       case "goNext": {
-        const next = examination.standing.next[0];
-        return next && goTo(next.firstDo ?? next.test);
+        const to = suggested(examination.standing, asked);
+        return to && goTo(to);
       }
     }
   };
@@ -223,7 +225,7 @@ export function CouchScreen() {
           </button>
         </div>
       </section>
-      <StandingPanel standing={examination.standing} onGo={goTo}>
+      <StandingPanel standing={examination.standing} asked={asked} onAsk={setAsked} onGo={goTo}>
         <OtherLadders
           code={view.code}
           ladders={examination.ladders}

@@ -1,20 +1,27 @@
-import type { Standing } from "../api/types";
+import type { NextTest, Standing } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { minutes, percent } from "../pieces/format";
 
 /** The test that would tell most, and what either result would do. */
-export function NextTestCard(props: { standing: Standing; onGo: (test: string) => void }) {
+export function NextTestCard(props: {
+  standing: Standing;
+  asked: boolean;
+  onAsk: (asked: boolean) => void;
+  onGo: (test: string) => void;
+}) {
+  const { standing, asked } = props;
   const { catalogue } = useCaseContext();
-  const next = props.standing.next[0];
-  if (!next) {
+  const { advice, next: telling } = standing;
+  const firstName = catalogue.tests.find((t) => t.id === advice.first)?.name;
+  const shown = asked ? telling[0] : advice.test;
+  const leads = advice.waits ?? (advice.test || !telling[0] ? undefined : "What is left can startle.");
+  if (!shown && !leads) {
     return (
       <div className="rounded-lg border-2 border-line bg-card px-3.5 py-3 text-[16px]">
         <b>Nothing left to test</b> among the tests with figures.
       </div>
     );
   }
-  const began = (id: string) => percent(props.standing.conditions.find((c) => c.id === id)?.pretest ?? 0);
-  const firstDo = catalogue.tests.find((t) => t.id === next.firstDo);
   return (
     <div className="rounded-lg border-2 border-teal bg-card px-3.5 py-2.5 text-[16px]">
       {props.standing.settled && (
@@ -22,6 +29,33 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
           <b>Settled.</b> No test left can by itself carry an undecided diagnosis over one of its lines.
         </p>
       )}
+      {shown && <Would standing={props.standing} next={shown} onGo={props.onGo} />}
+      {leads && (
+        <p className={shown ? "m-0 mt-1.5 border-t border-line pt-1 text-[14px] text-soft" : "m-0"}>
+          {leads}{" "}
+          <button
+            type="button"
+            className="underline"
+            aria-pressed={asked}
+            onClick={() => props.onAsk(!asked)}
+          >
+            {asked ? "Keep to what is advised" : "Show what would tell most"}
+          </button>
+        </p>
+      )}
+      {!shown && advice.first && <Go to={advice.first} words={firstName ?? "Go to it"} onGo={props.onGo} />}
+    </div>
+  );
+}
+
+/** One test and what either result would do. */
+function Would(props: { standing: Standing; next: NextTest; onGo: (test: string) => void }) {
+  const { catalogue } = useCaseContext();
+  const { next } = props;
+  const began = (id: string) => percent(props.standing.conditions.find((c) => c.id === id)?.pretest ?? 0);
+  const firstDo = catalogue.tests.find((t) => t.id === next.firstDo);
+  return (
+    <>
       <h3 className="m-0 text-[18px] leading-tight font-bold">
         {props.standing.settled ? "Would tell most" : "Next"}: {next.testName}{" "}
         <span className="text-[14px] font-normal text-soft">{minutes(next.minutes)}</span>
@@ -60,13 +94,19 @@ export function NextTestCard(props: { standing: Standing; onGo: (test: string) =
           ))}
         </tbody>
       </table>
-      <button
-        type="button"
-        className="action mt-1.5 w-full text-left"
-        onClick={() => props.onGo(firstDo?.id ?? next.test)}
-      >
-        {firstDo ? `First: ${firstDo.name}` : "Go to it"} <span className="float-right font-normal">G</span>
-      </button>
-    </div>
+      <Go
+        to={firstDo?.id ?? next.test}
+        words={firstDo ? `First: ${firstDo.name}` : "Go to it"}
+        onGo={props.onGo}
+      />
+    </>
+  );
+}
+
+function Go(props: { to: string; words: string; onGo: (test: string) => void }) {
+  return (
+    <button type="button" className="action mt-1.5 w-full text-left" onClick={() => props.onGo(props.to)}>
+      {props.words} <span className="float-right font-normal">G</span>
+    </button>
   );
 }

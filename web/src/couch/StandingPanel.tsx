@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import type { Standing } from "../api/types";
+import type { ConditionStanding, Standing } from "../api/types";
 import { percent } from "../pieces/format";
 import { Rail } from "../pieces/Rail";
 import { RailKey } from "../pieces/RailKey";
@@ -9,15 +9,22 @@ import { NextTestCard } from "./NextTestCard";
 
 const SHOWN = 5;
 
+/** By how much it would stand higher without its first rival. */
+const lift = (c: ConditionStanding) => (c.rivals[0]?.ifAbsent ?? 0) - c.posttest;
+
 /** The leading candidates on their rails, and what to test next. */
 export function StandingPanel(props: {
   standing: Standing;
+  asked: boolean;
+  onAsk: (asked: boolean) => void;
   onGo: (test: string) => void;
   children?: ReactNode;
 }) {
   const { ref, width } = useWidth<HTMLOListElement>(328);
   const { ranked, apart } = rankedAndApart(props.standing.conditions);
   const shown = ranked.slice(0, SHOWN);
+  // One at most: the one that another candidate holds down most.
+  const held = shown.filter((c) => c.rivals[0]?.held).sort((a, b) => lift(b) - lift(a))[0];
   return (
     <section
       aria-label="Standing"
@@ -37,6 +44,7 @@ export function StandingPanel(props: {
             </div>
             <Rail values={c} width={width} labels={i === shown.length - 1} />
             {c.last && <p className="m-0 text-[14px] text-soft">{c.last.words}</p>}
+            {c === held && <p className="m-0 text-[14px] text-soft">{c.rivals[0]?.held}</p>}
           </li>
         ))}
       </ol>
@@ -53,8 +61,8 @@ export function StandingPanel(props: {
           ))}
         </ul>
       )}
-      <NextTestCard standing={props.standing} onGo={props.onGo} />
-      <RailKey />
+      <NextTestCard standing={props.standing} asked={props.asked} onAsk={props.onAsk} onGo={props.onGo} />
+      <RailKey bands={props.standing.bands} />
       {props.children}
     </section>
   );

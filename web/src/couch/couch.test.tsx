@@ -82,6 +82,8 @@ const EXAMINATION = {
   standing: {
     conditions: [],
     next: [{ test: "feel", testName: "Feeling along", label: "Groove", minutes: 1, effects: [] }],
+    advice: { test: { test: "feel", testName: "Feeling along", label: "Groove", minutes: 1, effects: [] } },
+    bands: "Wide and narrow.",
     left: [],
     settled: false,
     rankingDependsOnSchool: false,

@@ -1,4 +1,4 @@
-import type { Catalogue, ClinicalTest, Examination, Finding, Side } from "../api/types";
+import type { Catalogue, ClinicalTest, Examination, Finding, Side, Standing } from "../api/types";
 
 const POSITIONS: Record<string, string> = {
   "standing-facing": "Standing, facing you",
@@ -68,4 +68,10 @@ export function testOutcome(examination: Examination, test: string, side: Side):
     examination.findings.filter((f) => f.test === test && f.side === side).map((f) => f.outcome),
   );
   return SHOWN_FIRST.find((o) => outcomes.has(o)) ?? "not-done";
+}
+
+/** The test to go to next: the one advised, or what comes first; what tells most where the examiner asked for that. */
+export function suggested(standing: Standing, asked: boolean): string | undefined {
+  const next = asked ? standing.next[0] : standing.advice.test;
+  return next ? (next.firstDo ?? next.test) : standing.advice.first;
 }

@@ -43,8 +43,15 @@ export function Rail(props: { values: RailValues; width: number; labels?: boolea
             {p < 0.01 ? "0.1" : p > 0.99 ? "99.9" : Math.round(p * 100)}
           </text>
         ))}
-      <rect {...span(v.lowNewClinic, v.highNewClinic)} y={y - 9} height="18" rx="2" fill="var(--band-wide)" />
-      <rect {...span(v.low, v.high)} y={y - 7} height="14" rx="2" fill="var(--band)" />
+      <rect
+        {...span(v.lowNewClinic, v.highNewClinic)}
+        y={y - 11}
+        height="22"
+        rx="3"
+        fill="var(--band-wide)"
+        stroke="var(--band)"
+      />
+      <rect {...span(v.low, v.high)} y={y - 5} height="10" rx="2" fill="var(--band)" />
       <Line x={x(v.ruleOut)} y={y} opensTo={-1} />
       <Line x={x(v.act)} y={y} opensTo={1} />
       <line x1={x(v.pretest)} x2={x(v.posttest)} y1={y} y2={y} stroke="var(--teal)" strokeWidth="5" />
@@ -97,7 +104,8 @@ function Line(props: { x: number; y: number; opensTo: 1 | -1 }) {
 export function railSentence(v: RailValues): string {
   return (
     `${v.name}: began at ${percent(v.pretest)}, stands at ${percent(v.posttest)}, ` +
-    `between ${percent(v.low)} and ${percent(v.high)}; ${verdictWords(v)}. ` +
+    `between ${percent(v.lowNewClinic)} and ${percent(v.highNewClinic)} in a new clinic, ` +
+    `${percent(v.low)} and ${percent(v.high)} on average; ${verdictWords(v)}. ` +
     `Ruled out for now below ${percent(v.ruleOut)}, treated as likely above ${percent(v.act)}.`
   );
 }

@@ -2,6 +2,7 @@ import { type FormEvent, useState } from "react";
 import type { DepartmentSettings } from "../api/types";
 
 const MAX = 0.9;
+const MAX_GENERAL = 0.5;
 
 /** How much the results of two tests have in common, beyond what the condition explains. */
 export function Overlaps(props: {
@@ -17,8 +18,10 @@ export function Overlaps(props: {
     const generalOverlap = Number(general.replace(",", "."));
     if (!(familyOverlap >= 0 && familyOverlap <= MAX)) {
       setProblem(`Within a family: expected a number from 0 to ${MAX}.`);
-    } else if (!(generalOverlap >= 0 && generalOverlap <= familyOverlap)) {
-      setProblem("Between any two findings: expected a number from 0 to the overlap within a family.");
+    } else if (!(generalOverlap >= 0 && generalOverlap <= Math.min(familyOverlap, MAX_GENERAL))) {
+      setProblem(
+        `Between any two findings: expected a number from 0 to the overlap within a family, at most ${MAX_GENERAL}.`,
+      );
     } else {
       setProblem("");
       props.onSave({ familyOverlap, generalOverlap });
@@ -57,7 +60,7 @@ export function Overlaps(props: {
       )}
       <p className="m-0 text-[16px] text-soft">
         Working assumptions: 0.45 within a family, 0.20 between any two findings. 0 takes all findings as
-        independent witnesses; {MAX} is the most.
+        independent witnesses; {MAX} and {MAX_GENERAL} are the most.
       </p>
     </form>
   );

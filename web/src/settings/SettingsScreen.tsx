@@ -3,6 +3,7 @@ import { useSaveSettings, useSettings } from "../api/queries";
 import type { DepartmentSettings, HighBias, SchoolId } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { NewWay } from "../pieces/NewWay";
 import { ReasonDialog } from "../pieces/ReasonDialog";
 import { Toggles } from "../pieces/Toggles";
 import { WAYS } from "../pieces/ways";
@@ -12,6 +13,7 @@ import { Measuring } from "./Measuring";
 import { Overlaps } from "./Overlaps";
 import { Privacy } from "./Privacy";
 import { RecordSystem } from "./RecordSystem";
+import { Together } from "./Together";
 import { Variants } from "./Variants";
 
 const FOR_A_REASON = new Set([
@@ -20,10 +22,13 @@ const FOR_A_REASON = new Set([
   "checkedOnly",
   "familyOverlap",
   "generalOverlap",
+  "crossActivation",
+  "clusterShare",
   "retentionDays",
 ]);
 
 const SCHOOLS = [
+  { id: "differential", label: "Weighed together" },
   { id: "overlap-aware", label: "Overlap counted" },
   { id: "independent", label: "Each counts in full" },
   { id: "strongest-per-family", label: "Strongest of a family" },
@@ -31,8 +36,10 @@ const SCHOOLS = [
 ] as const;
 
 const SCHOOL_WORDS: Record<SchoolId, string> = {
+  differential:
+    "Candidates explain each other's findings: what a frozen shoulder makes hurt counts less for a cuff tear. Overlap is counted, and a decided cluster is believed beside its members. Starting choice.",
   "overlap-aware":
-    "Tests that provoke the same tissue in the same way share what they say, and a decided cluster speaks for its members. Starting choice: it loses little where tests are independent and saves much where they are not.",
+    "Each candidate by itself: tests that provoke the same tissue in the same way share what they say, and a decided cluster speaks for its members.",
   independent:
     "Every finding's likelihood ratio is multiplied as if no two tests had anything in common. Tends to be too sure of itself.",
   "strongest-per-family":
@@ -78,12 +85,13 @@ export function SettingsScreen() {
         )}
         {current && (
           <fieldset disabled={!mayChange} className="m-0 flex flex-col gap-6 border-0 p-0">
+            <NewWay settings={current} onKeep={() => change({ schoolSeen: true })} />
             <section>
               <Toggles
-                label="Rankings follow this way to weigh; the other three stand beside it"
+                label="Rankings follow this way to weigh; the other four stand beside it"
                 value={current.school}
                 options={SCHOOLS}
-                onChange={(school) => change({ school })}
+                onChange={(school) => change({ school, schoolSeen: true })}
               />
               <p className="my-2 text-[16px] text-soft">{SCHOOL_WORDS[current.school]}</p>
             </section>
@@ -112,6 +120,11 @@ export function SettingsScreen() {
             {/* Each anew where its own values change: what is being typed survives every other change. */}
             <Overlaps
               key={JSON.stringify(["overlaps", current.familyOverlap, current.generalOverlap])}
+              settings={current}
+              onSave={change}
+            />
+            <Together
+              key={JSON.stringify(["together", current.crossActivation, current.clusterShare])}
               settings={current}
               onSave={change}
             />

@@ -18,6 +18,9 @@ const SETTINGS: DepartmentSettings = {
   highBias: "corrected",
   familyOverlap: 0.45,
   generalOverlap: 0.2,
+  crossActivation: 0.1,
+  clusterShare: 0.5,
+  schoolSeen: true,
   deficitPercent: 15,
   shortDegrees: 10,
   headStartPercent: 10,
@@ -36,9 +39,9 @@ const SETTINGS: DepartmentSettings = {
 };
 
 /** The screen over a server that keeps settings, and asks about reasons with a capital letter. */
-async function settingsScreen(role: Role = "lead") {
+async function settingsScreen(role: Role = "lead", stored: Partial<DepartmentSettings> = {}) {
   const user = userEvent.setup();
-  let kept = SETTINGS;
+  let kept = { ...SETTINGS, ...stored };
   const asked = serverOf({
     "GET /api/settings": () => ({ body: kept }),
     "GET /api/settings/device-key": () => ({ body: { key: "k" } }),
@@ -176,5 +179,40 @@ describe("Codes and days", () => {
       timeZone: "Europe/Lisbon",
       school: "overlap-aware",
     });
+  });
+});
+
+describe("weighing together", () => {
+  it("is told to a department of an earlier time once, and its shares are changed for a reason within their limits", async () => {
+    const { user, saved } = await settingsScreen("lead", { schoolSeen: false });
+    await user.click(
+      within(screen.getByRole("complementary", { name: "A new way to weigh" })).getByRole("button"),
+    );
+    await waitFor(() => expect(screen.queryByRole("complementary")).toBeNull());
+    expect(saved()).toEqual([{ ...SETTINGS, schoolSeen: true }]);
+
+    const field = screen.getByLabelText("Cross-activation");
+    await user.clear(field);
+    await user.type(field, "0.6");
+    await user.click(screen.getByRole("button", { name: "Use these shares" }));
+    expect(screen.getByRole("alert").textContent).toContain("from 0 to 0.5");
+    await user.clear(field);
+    await user.type(field, "0,25");
+    await user.click(screen.getByRole("button", { name: "Use these shares" }));
+    const dialog = await screen.findByRole("dialog");
+    await user.type(within(dialog).getByLabelText(/Why/), "we looked at our own figures");
+    await user.click(within(dialog).getByRole("button", { name: "Change it" }));
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    expect(saved()[1]).toMatchObject({ crossActivation: 0.25, clusterShare: 0.5 });
+  });
+
+  it("counts as known once a way was chosen", async () => {
+    const { user, saved } = await settingsScreen("lead", { schoolSeen: false });
+    await user.click(screen.getByRole("radio", { name: "Weighed together" }));
+    const dialog = await screen.findByRole("dialog");
+    await user.type(within(dialog).getByLabelText(/Why/), "agreed at the meeting");
+    await user.click(within(dialog).getByRole("button", { name: "Change it" }));
+    await waitFor(() => expect(saved()).toHaveLength(1));
+    expect(saved()[0]).toMatchObject({ school: "differential", schoolSeen: true });
   });
 });

@@ -2,11 +2,14 @@ import type { ConditionStanding, LedgerRow, Reasons } from "../api/types";
 import { factor, percent } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
 import { Sideways } from "../pieces/Sideways";
-import { railPosition } from "../pieces/scale";
 import { Sources } from "./Sources";
+import { Step } from "./Step";
 
-const WIDTH = 190;
-const EDGE = 8;
+/** Steps that are no finding's. */
+const OTHER_STEPS: Record<string, [string, string]> = {
+  others: ["The other candidates", "what they explain of the same findings"],
+  clusters: ["Decided clusters", "what they say beyond their members"],
+};
 
 /** The counted findings as steps along the rail, the weightiest first, with what each says alone and what it added. */
 export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condition: ConditionStanding }) {
@@ -41,6 +44,21 @@ export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condit
         <tbody>
           {path.map((step) => {
             const row = props.rows.find((r) => r.id === step.id);
+            const other = OTHER_STEPS[step.id];
+            if (!row && other) {
+              return (
+                <tr key={step.id} className="break-inside-avoid border-b border-line align-top">
+                  <td className="py-1.5 pr-3 pl-7">
+                    {other[0]} <span className="block text-[14px] text-soft">{other[1]}</span>
+                  </td>
+                  <td className="w-[190px] pt-1">
+                    <Step from={step.from} to={step.to} start={condition.pretest} />
+                  </td>
+                  <td />
+                  <td />
+                </tr>
+              );
+            }
             return (
               row && (
                 <tr key={row.id} className="break-inside-avoid border-b border-line align-top">
@@ -82,35 +100,5 @@ export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condit
         </tbody>
       </table>
     </Sideways>
-  );
-}
-
-/** One step on the rail's scale: where it came from, where it went, the beginning of the whole as a tick. */
-function Step(props: { from: number; to: number; start: number }) {
-  const x = (p: number) => EDGE + (WIDTH - 2 * EDGE) * railPosition(p);
-  const [a, b] = [x(props.from), x(props.to)];
-  const tip = b >= a ? -7 : 7;
-  return (
-    <svg
-      role="img"
-      aria-label={`from ${percent(props.from)} to ${percent(props.to)}`}
-      width={WIDTH}
-      height="40"
-      viewBox={`0 0 ${WIDTH} 40`}
-    >
-      <line x1={EDGE} x2={WIDTH - EDGE} y1="12" y2="12" stroke="var(--line)" strokeWidth="2" />
-      <rect x={x(props.start) - 1} y="5" width="2" height="14" fill="var(--soft)" />
-      <line x1={a} x2={b} y1="12" y2="12" stroke="var(--teal)" strokeWidth="5" />
-      <path d={`M${b} 12l${tip} -6v12z`} fill="var(--teal)" />
-      <text
-        x={Math.min(WIDTH - 24, Math.max(24, b))}
-        y="35"
-        textAnchor="middle"
-        fontSize="14"
-        fill="var(--ink)"
-      >
-        {percent(props.to)}
-      </text>
-    </svg>
   );
 }

@@ -49,9 +49,9 @@ export function Reasons(props: {
         <p className="m-0 text-[17px]">
           Began at {percent(condition.pretest)}, now <b>{percent(condition.posttest)}</b>{" "}
           <span className="text-soft">
-            (95&#8239;%: {percent(condition.low)} to {percent(condition.high)}; in a new clinic{" "}
-            {percent(condition.lowNewClinic)} to {percent(condition.highNewClinic)}). Verdict:{" "}
-            {verdictWords(condition)}.
+            (in a new clinic {percent(condition.lowNewClinic)} to {percent(condition.highNewClinic)}; the
+            average {percent(condition.low)} to {percent(condition.high)}). Verdict: {verdictWords(condition)}
+            .
           </span>
         </p>
         {[condition.aimed.words, condition.last?.words, ...condition.definitions.map((d) => d.words)]

@@ -2,16 +2,16 @@ import type { Weighed } from "../api/types";
 import { percent } from "../pieces/format";
 
 const SHOWN = 6;
-const ORDER = ["overlap-aware", "independent", "strongest-per-family", "published-clusters"];
+const ORDER = ["differential", "overlap-aware", "independent", "strongest-per-family", "published-clusters"];
 
-/** The four ways to weigh, side by side. */
+/** The five ways to weigh, side by side. */
 export function Schools(props: { weighed: Weighed }) {
   const { standing, schools, method } = props.weighed;
   const columns = ORDER.flatMap((id) => schools.filter((s) => s.id === id));
   return (
     <table className="w-full border-collapse text-[16px]">
       <caption className="pb-1 text-left">
-        <b className="text-[18px]">Four ways to weigh.</b>{" "}
+        <b className="text-[18px]">Five ways to weigh.</b>{" "}
         <span className="text-soft">
           {standing.rankingDependsOnSchool
             ? "Which candidate comes first depends on the way."
@@ -24,7 +24,7 @@ export function Schools(props: { weighed: Weighed }) {
             Candidate, pretest
           </th>
           {columns.map((s) => (
-            <th key={s.id} scope="col" className="w-[104px] py-1 text-right leading-tight font-normal">
+            <th key={s.id} scope="col" className="w-[92px] py-1 text-right leading-tight font-normal">
               {s.name}
               {s.id === method.school && <span className="block text-ink">in use</span>}
               {!s.hasSay && <span className="block">none decided</span>}

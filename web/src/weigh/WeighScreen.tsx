@@ -68,7 +68,7 @@ export function WeighScreen() {
           onChoose={(of) => show({ of })}
         />
         <div className="mt-auto flex flex-col gap-1 px-2 pt-2">
-          <RailKey />
+          <RailKey bands={weighed.data.standing.bands} />
           <p className="m-0 text-[14px] text-soft">{CAUTION}</p>
           <a
             className="text-[14px] underline print:hidden"

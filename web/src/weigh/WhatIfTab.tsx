@@ -24,6 +24,17 @@ const OVERLAPS = [
   { id: "0.45", label: "As usual" },
   { id: "0.75", label: "Much" },
 ];
+const ACTIVATIONS = [
+  { id: "0", label: "Never" },
+  { id: "0.1", label: "1 in 10" },
+  { id: "0.25", label: "1 in 4" },
+  { id: "0.5", label: "1 in 2" },
+];
+const SHARES = [
+  { id: "0", label: "Not at all" },
+  { id: "0.5", label: "By half" },
+  { id: "1", label: "In full" },
+];
 /** The general overlap that goes with an overlap within families, in the proportion of the usual ones. */
 const GENERAL: Record<string, number> = { "0": 0, "0.2": 0.09, "0.45": 0.2, "0.75": 0.33 };
 
@@ -93,6 +104,30 @@ export function WhatIfTab(props: {
             );
           }}
         />
+        {props.weighed.method.school === "differential" && (
+          <>
+            <Toggles
+              label="Others provoke a test without figures"
+              value={s.crossActivation === undefined ? "" : String(s.crossActivation)}
+              options={ACTIVATIONS}
+              mayClear
+              onChange={(value) => {
+                const { crossActivation: _, ...rest } = s;
+                onSuppose(value === "" ? rest : { ...rest, crossActivation: Number(value) });
+              }}
+            />
+            <Toggles
+              label="Clusters believed beside their members"
+              value={s.clusterShare === undefined ? "" : String(s.clusterShare)}
+              options={SHARES}
+              mayClear
+              onChange={(value) => {
+                const { clusterShare: _, ...rest } = s;
+                onSuppose(value === "" ? rest : { ...rest, clusterShare: Number(value) });
+              }}
+            />
+          </>
+        )}
         <Toggles
           label="Studies at high risk of bias"
           value={s.highBias ?? props.weighed.method.highBias}
@@ -138,7 +173,7 @@ export function WhatIfTab(props: {
           Keep suspicion and way in the case
         </button>
         <span className="text-[15px] text-soft">
-          A finding is changed at the couch, the overlap under Settings.
+          A finding is changed at the couch, overlap and the shares under Settings.
         </span>
       </div>
     </div>

@@ -2,6 +2,7 @@ import type { ConditionStanding, LedgerRow, Reasons } from "../api/types";
 import { percent } from "../pieces/format";
 import { Ledger } from "./Ledger";
 import { NotWeighed } from "./NotWeighed";
+import { Rivals } from "./Rivals";
 
 /** The steps from pretest to posttest, what was not weighed, and how much the base rate matters. */
 export function WhyTab(props: { condition: ConditionStanding; rows: LedgerRow[]; reasons: Reasons }) {
@@ -9,6 +10,7 @@ export function WhyTab(props: { condition: ConditionStanding; rows: LedgerRow[];
   return (
     <>
       <Ledger rows={rows.filter((r) => r.status === "counted")} path={reasons.path} condition={condition} />
+      <Rivals condition={condition} rows={rows} pull={reasons.pull} />
       <p className="m-0 text-[16px]">
         With the same findings, were it half as common to begin with ({percent(condition.pretest / 2)}), it
         would stand at <b>{percent(reasons.ifHalf)}</b>

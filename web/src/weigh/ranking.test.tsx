@@ -24,6 +24,8 @@ function standing(id: string, more: Partial<ConditionStanding> = {}): ConditionS
     verdict: "needs more",
     borderline: false,
     weighed: false,
+    apart: false,
+    rivals: [],
     aimed: { positive: 0, negative: 0, unclear: 0, words: "nothing examined" },
     definitions: [],
     ...more,
@@ -33,6 +35,7 @@ function standing(id: string, more: Partial<ConditionStanding> = {}): ConditionS
 const UNWEIGHABLE = standing("frozen", {
   pretest: 0.4,
   posttest: 0.4,
+  apart: true,
   aimed: { positive: 3, negative: 1, unclear: 0, words: "3 of 4 tests positive" },
   definitions: [
     { id: "stiff", state: "met", words: "Stiffness as defined: met" },
@@ -85,13 +88,10 @@ describe("the ranking", () => {
     expect(line).not.toContain("simulations");
   });
 
-  it("is one order while nothing was found, and loses no candidate whatever was", () => {
-    const untouched = [standing("a"), standing("b")];
-    expect(rankedAndApart(untouched)).toEqual({ ranked: untouched, apart: [] });
-    expect(rankedAndApart([UNWEIGHABLE, ...untouched])).toEqual({ ranked: untouched, apart: [UNWEIGHABLE] });
-    const all = [UNWEIGHABLE, standing("w", { weighed: true }), ...untouched];
+  it("loses no candidate, whichever stand apart", () => {
+    const all = [UNWEIGHABLE, standing("w", { weighed: true }), standing("a", { apart: true })];
     const { ranked, apart } = rankedAndApart(all);
     expect(ranked.map((c) => c.id)).toEqual(["w"]);
-    expect([...ranked, ...apart].map((c) => c.id).sort()).toEqual(all.map((c) => c.id).sort());
+    expect(apart.map((c) => c.id)).toEqual(["frozen", "a"]);
   });
 });

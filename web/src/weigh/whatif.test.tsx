@@ -50,12 +50,12 @@ const ROWS = [
   { id: "cluster", kind: "cluster", name: "Three of them", result: "positive" },
 ] as unknown as LedgerRow[];
 
-function Tab(props: { onSupposed: (s: Supposition) => void }) {
+function Tab(props: { onSupposed: (s: Supposition) => void; school?: string }) {
   const [supposition, setSupposition] = useState<Supposition>(NOTHING_SUPPOSED);
   return (
     <WhatIfTab
       view={VIEW}
-      weighed={{ method: { highBias: "corrected" } } as unknown as Weighed}
+      weighed={{ method: { highBias: "corrected", school: props.school } } as unknown as Weighed}
       condition={{ id: "slap-tear", name: "SLAP tear" } as unknown as ConditionStanding}
       catalogue={CATALOGUE}
       rows={ROWS}
@@ -99,6 +99,17 @@ describe("supposing", () => {
     await user.click(asItIs);
     expect(supposed.at(-1)).toEqual(NOTHING_SUPPOSED);
     expect(asked).toEqual([]);
+  });
+  it("tries the two shares where the candidates are weighed together, and nowhere else", async () => {
+    const user = userEvent.setup();
+    const supposed: Supposition[] = [];
+    page(<Tab onSupposed={(s) => supposed.push(s)} school="differential" />);
+    await user.click(screen.getByRole("radio", { name: "1 in 4" }));
+    await user.click(screen.getByRole("radio", { name: "In full" }));
+    expect(supposed.at(-1)).toEqual({ outcomes: {}, suspicions: {}, crossActivation: 0.25, clusterShare: 1 });
+    cleanup();
+    page(<Tab onSupposed={() => undefined} school="overlap-aware" />);
+    expect(screen.queryByRole("radio", { name: "1 in 4" })).toBeNull();
   });
   it("keeps suspicion and way in the case on request, over the version seen, and what else was supposed stays", async () => {
     const user = userEvent.setup();

@@ -128,16 +128,12 @@ public final class AmongRivals {
     }
 
     /** The findings that count, the weightiest first (method M15). */
-    public List<String> weightiestFirst() {
-        return logAdded.keySet().stream()
-                .sorted(Comparator.<String>comparingDouble(f -> -Math.abs(logAdded.get(f)))
-                        .thenComparing(Comparator.naturalOrder()))
+    public List<Item> weightiestFirst() {
+        return alone.speakers().values().stream()
+                .filter(i -> logAdded.containsKey(i.id))
+                .sorted(Comparator.<Item>comparingDouble(i -> -Math.abs(logAdded.get(i.id)))
+                        .thenComparing(i -> i.id))
                 .toList();
-    }
-
-    /** The probability were these findings all there is, no cluster beside them. */
-    public double withOnly(Set<String> some) {
-        return Logit.inverse(findings.logitOf(some, index));
     }
 
     /** The probability with all findings, the clusters not yet counted. */

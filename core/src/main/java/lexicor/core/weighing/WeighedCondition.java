@@ -18,6 +18,7 @@ import lexicor.core.numbers.Logit;
  *     weighed by itself (method M17)
  * @param clusterPull what decided clusters add beside their members, as a factor on the odds; empty without one, and where each
  *     condition is weighed by itself
+ * @param clusterShare by how much those clusters are believed beside their members
  */
 public record WeighedCondition(
         String id,
@@ -32,7 +33,8 @@ public record WeighedCondition(
         boolean borderline,
         List<LedgerRow> ledger,
         List<Rival> rivals,
-        OptionalDouble clusterPull) {
+        OptionalDouble clusterPull,
+        double clusterShare) {
 
     /**
      * Where the same findings would leave it had it begun elsewhere: the joint likelihood ratio does not depend on the pretest

@@ -108,7 +108,8 @@ public final class Weighing {
                 straddles(average, c.ruleOutBelow()) || straddles(average, c.actAbove()),
                 w.ledger(),
                 w.among().map(AmongRivals::rivals).orElse(List.of()),
-                w.among().map(AmongRivals::clusterPull).orElse(OptionalDouble.empty()));
+                w.among().map(AmongRivals::clusterPull).orElse(OptionalDouble.empty()),
+                w.among().map(AmongRivals::clusterShare).orElse(1.0));
     }
 
     private static boolean straddles(Interval band, double line) {

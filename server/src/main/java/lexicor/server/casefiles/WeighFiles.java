@@ -9,6 +9,7 @@ final class WeighFiles {
     private WeighFiles() {}
 
     static JsonNode of(OpenCase c) {
-        return WeighFile.write(c.toWeigh(), c.catalogue(), c.basis().evidence());
+        return WeighFile.write(
+                c.toWeigh(), c.basis().school(), c.catalogue(), c.basis().evidence());
     }
 }

@@ -74,7 +74,7 @@ public class CasePage {
         return new Examination(
                 places(c.readings()),
                 findings(c),
-                Standings.standing(c.bedside(), c.basis(), c.weighed(), c.earlier()),
+                Standings.standing(c.bedside(), c.basis(), c.weighed(), c.earlier(), CasePlan.open(c)),
                 c.taps().isEmpty() ? null : c.taps().get(c.taps().size() - 1).key,
                 ladders(c),
                 Taken.variants(c.taps(), c.catalogue()),

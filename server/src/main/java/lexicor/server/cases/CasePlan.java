@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Complaint;
+import lexicor.core.planning.Precautions;
 import lexicor.core.planning.Proposal;
 import lexicor.core.planning.RunningOrder;
 import lexicor.server.cases.CaseViews.PlanView;
@@ -31,6 +32,20 @@ public final class CasePlan {
         Set<String> proposed =
                 Proposal.tests(c.catalogue(), c.basis().evidence(), c.bedside().regions(), also, suspects);
         return new PlanView(false, inOrder(proposed, c.basis()));
+    }
+
+    /** What of it has no tap yet and no precaution against it. */
+    static List<String> open(OpenCase c) {
+        Set<String> touched = c.readings().tests();
+        return of(c).tests().stream()
+                .filter(id -> !touched.contains(id))
+                .filter(id -> c.catalogue()
+                        .test(id)
+                        .filter(t -> Precautions.blocking(
+                                        c.catalogue(), t, c.bedside().precautions())
+                                .isEmpty())
+                        .isPresent())
+                .toList();
     }
 
     /** Those of the tests done that are to be done again, in the order of this visit; others after it in the best order. */

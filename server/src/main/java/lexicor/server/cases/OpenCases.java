@@ -71,7 +71,7 @@ public class OpenCases {
                 Weighing.conditions(at.toWeigh(), known.school()).forEach((id, weighed) -> {
                     if (Aimed.at(id, known.catalogue(), at.findings(), known.evidence())
                             .isExamined()) {
-                        last.putIfAbsent(id, new LastStanding(visit, on, weighed.posttest));
+                        last.putIfAbsent(id, new LastStanding(visit, on, weighed.posttest()));
                     }
                 });
             }

@@ -19,7 +19,7 @@ public class Weighings {
     }
 
     public Weighed of(OpenCase c) {
-        Weighed then = Standings.weighed(c.bedside(), c.basis(), c.weighed(), c.earlier());
+        Weighed then = Standings.weighed(c.bedside(), c.basis(), c.weighed(), c.earlier(), CasePlan.open(c));
         if (!c.record().isClosed()) {
             return then;
         }

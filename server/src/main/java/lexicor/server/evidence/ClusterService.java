@@ -63,8 +63,13 @@ class ClusterService {
         if (!(request.familyOverlap() >= 0 && request.familyOverlap() <= WeighingSettings.MAX_OVERLAP)) {
             throw Refusal.field("familyOverlap", "expected a number from 0 to " + WeighingSettings.MAX_OVERLAP);
         }
-        if (!(request.generalOverlap() >= 0 && request.generalOverlap() <= request.familyOverlap())) {
-            throw Refusal.field("generalOverlap", "expected a number from 0 to the overlap within a family");
+        if (!(request.generalOverlap() >= 0
+                && request.generalOverlap()
+                        <= Math.min(request.familyOverlap(), WeighingSettings.MAX_GENERAL_OVERLAP))) {
+            throw Refusal.field(
+                    "generalOverlap",
+                    "expected a number from 0 to the overlap within a family, at most "
+                            + WeighingSettings.MAX_GENERAL_OVERLAP);
         }
         List<ClusterDesign.Member> members = new ArrayList<>();
         for (String criterion : request.criteria()) {

@@ -93,10 +93,22 @@ class CaseQuestions {
         if (!(family >= 0 && family <= WeighingSettings.MAX_OVERLAP)) {
             throw Refusal.field("familyOverlap", "expected a number from 0 to " + WeighingSettings.MAX_OVERLAP);
         }
-        if (!(general >= 0 && general <= family)) {
-            throw Refusal.field("generalOverlap", "expected a number from 0 to the overlap within a family");
+        if (!(general >= 0 && general <= Math.min(family, WeighingSettings.MAX_GENERAL_OVERLAP))) {
+            throw Refusal.field(
+                    "generalOverlap",
+                    "expected a number from 0 to the overlap within a family, at most "
+                            + WeighingSettings.MAX_GENERAL_OVERLAP);
         }
-        return settings.withOverlap(family, general);
+        double activation = Optional.ofNullable(supposition.crossActivation()).orElse(settings.crossActivation());
+        if (!(activation >= 0 && activation <= WeighingSettings.MAX_CROSS_ACTIVATION)) {
+            throw Refusal.field(
+                    "crossActivation", "expected a number from 0 to " + WeighingSettings.MAX_CROSS_ACTIVATION);
+        }
+        double share = Optional.ofNullable(supposition.clusterShare()).orElse(settings.clusterShare());
+        if (!(share >= 0 && share <= 1)) {
+            throw Refusal.field("clusterShare", "expected a number from 0 to 1");
+        }
+        return settings.withOverlap(family, general).withDifferential(activation, share);
     }
 
     private static String criterion(String id, Catalogue catalogue) {

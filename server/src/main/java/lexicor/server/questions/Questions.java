@@ -20,6 +20,8 @@ public final class Questions {
      * @param suspicions the step of suspicion of a condition
      * @param familyOverlap absent as the department has it
      * @param generalOverlap absent as the department has it
+     * @param crossActivation absent as the department has it
+     * @param clusterShare absent as the department has it
      * @param highBias absent as the case has it
      */
     public record Supposition(
@@ -27,6 +29,8 @@ public final class Questions {
             Map<String, Suspicion> suspicions,
             @Schema(nullable = true) Double familyOverlap,
             @Schema(nullable = true) Double generalOverlap,
+            @Schema(nullable = true) Double crossActivation,
+            @Schema(nullable = true) Double clusterShare,
             @Schema(nullable = true) HighBias highBias) {}
 
     /** Where the case would stand. */

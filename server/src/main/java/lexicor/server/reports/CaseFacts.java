@@ -36,15 +36,22 @@ import lexicor.server.standing.Weighed.LedgerRowView;
 /** What a report can say of a case, in words and tables; each report chooses among it. */
 final class CaseFacts {
     private static final Map<School, String> SCHOOLS = Map.of(
-            School.OVERLAP_AWARE, "overlap between tests counted",
-            School.INDEPENDENT, "each finding counted in full",
-            School.STRONGEST_PER_FAMILY, "the strongest finding of each family counted",
-            School.PUBLISHED_CLUSTERS, "decided clusters alone counted");
+            School.OVERLAP_AWARE,
+            "overlap between tests counted",
+            School.DIFFERENTIAL,
+            "the candidates explaining each other's findings",
+            School.INDEPENDENT,
+            "each finding counted in full",
+            School.STRONGEST_PER_FAMILY,
+            "the strongest finding of each family counted",
+            School.PUBLISHED_CLUSTERS,
+            "decided clusters alone counted");
     private static final Map<HighBias, String> BIASES =
             Map.of(HighBias.CORRECTED, "corrected", HighBias.AS_PRINTED, "as printed", HighBias.LEFT_OUT, "left out");
     private static final Map<Status, String> STATUSES = Map.ofEntries(
             Map.entry(Status.COUNTED, "Counted"),
             Map.entry(Status.SET_ASIDE, "Set aside, the others have already said it"),
+            Map.entry(Status.SHARED, "Clusters believed beside their members"),
             Map.entry(Status.SUPERSEDED, "A cluster speaks for them"),
             Map.entry(Status.SHARES_TESTS, "Share tests with a cluster that counts"),
             Map.entry(Status.SAME_TEST, "Their test already speaks through another criterion"),
@@ -160,21 +167,14 @@ final class CaseFacts {
         return new RecordedFacts(given);
     }
 
-    /** Those that something recorded has a figure for, or an earlier visit had. */
     List<ConditionStanding> ranked() {
-        List<ConditionStanding> ranked = conditions().stream()
-                .filter(c -> c.weighed() || c.last() != null)
-                .toList();
-        return ranked.isEmpty()
-                ? conditions().stream().filter(c -> !isExamined(c)).toList()
-                : ranked;
+        return conditions().stream().filter(c -> !c.apart()).toList();
     }
 
     /** Those that stand apart, each with what its tests came to. */
     List<String> notWeighable() {
-        List<String> ranked = ranked().stream().map(ConditionStanding::id).toList();
         List<ConditionStanding> apart =
-                conditions().stream().filter(c -> !ranked.contains(c.id())).toList();
+                conditions().stream().filter(ConditionStanding::apart).toList();
         List<String> lines = new ArrayList<>();
         apart.stream()
                 .filter(CaseFacts::isExamined)
@@ -237,12 +237,20 @@ final class CaseFacts {
 
     String weighing() {
         var method = given.weighed().method();
+        String together = method.school() == School.DIFFERENTIAL
+                ? String.format(
+                        Locale.ROOT,
+                        "; cross-activation %.2f, clusters believed by %s beside their members",
+                        method.crossActivation(),
+                        Percent.of(method.clusterShare()))
+                : "";
         return String.format(
                 Locale.ROOT,
-                "Weighed with %s; overlap within a family %.2f, between any two findings %.2f; studies at high risk of bias %s.",
+                "Weighed with %s; overlap within a family %.2f, between any two findings %.2f%s; studies at high risk of bias %s.",
                 SCHOOLS.get(method.school()),
                 method.familyOverlap(),
                 method.generalOverlap(),
+                together,
                 BIASES.get(method.highBias()));
     }
 

@@ -22,6 +22,10 @@ import lexicor.core.weighing.input.WeighingSettings;
  *
  * @param version of the stored settings, for saving a change over it
  * @param school the way to weigh that rankings follow
+ * @param crossActivation how often a condition turns a test positive that it is known to provoke although nobody has published
+ *     how often
+ * @param clusterShare by how much a decided cluster is believed beside its members
+ * @param schoolSeen whether the department knows of the way to weigh that the program has come to begin with
  * @param highBias how studies at high risk of bias are taken unless a case says otherwise
  * @param deficitPercent a side that is weaker by this much or more is marked, in percent
  * @param shortDegrees a movement that lacks this much or more against the other side is short, in degrees
@@ -45,7 +49,10 @@ public record DepartmentSettings(
         @NotNull(message = "missing; expected a way to weigh") School school,
         @NotNull(message = "missing; expected corrected, asPrinted or leftOut") HighBias highBias,
         @DecimalMin(value = "0", message = OVERLAP) @DecimalMax(value = "0.9", message = OVERLAP) double familyOverlap,
-        @DecimalMin(value = "0", message = GENERAL) double generalOverlap,
+        @DecimalMin(value = "0", message = GENERAL) @DecimalMax(value = "0.5", message = GENERAL) double generalOverlap,
+        @DecimalMin(value = "0", message = TO_HALF) @DecimalMax(value = "0.5", message = TO_HALF) double crossActivation,
+        @DecimalMin(value = "0", message = TO_1) @DecimalMax(value = "1", message = TO_1) double clusterShare,
+        boolean schoolSeen,
         @DecimalMin(value = "1", message = TO_50) @DecimalMax(value = "50", message = TO_50) double deficitPercent,
         @DecimalMin(value = "1", message = TO_45) @DecimalMax(value = "45", message = TO_45) double shortDegrees,
         @DecimalMin(value = "0", message = FROM_0) @DecimalMax(value = "50", message = FROM_0) double headStartPercent,
@@ -62,7 +69,9 @@ public record DepartmentSettings(
         @NotNull(message = "missing; expected an object, which may be empty") Map<String, Double> errors,
         @NotNull(message = "missing; expected an object, which may be empty") Map<String, String> variants) {
     private static final String OVERLAP = "expected a number from 0 to 0.9";
-    private static final String GENERAL = "expected a number from 0 to the overlap within a family";
+    private static final String GENERAL = "expected a number from 0 to the overlap within a family, at most 0.5";
+    private static final String TO_HALF = "expected a number from 0 to 0.5";
+    private static final String TO_1 = "expected a number from 0 to 1";
     private static final String TO_50 = "expected a number from 1 to 50";
     private static final String TO_45 = "expected a number from 1 to 45";
     private static final String FROM_0 = "expected a number from 0 to 50";
@@ -93,7 +102,9 @@ public record DepartmentSettings(
     /** The weighing's settings for a case. */
     public WeighingSettings weighing(Optional<HighBias> ofCase) {
         return WeighingSettings.DEFAULT
-                .withOverlap(familyOverlap, generalOverlap)
+                // More was allowed once.
+                .withOverlap(familyOverlap, Math.min(generalOverlap, WeighingSettings.MAX_GENERAL_OVERLAP))
+                .withDifferential(crossActivation, clusterShare)
                 .withHighBias(ofCase.orElse(highBias));
     }
 

@@ -21,6 +21,8 @@ class SettingsHistory implements HistorySource {
             Map.entry("highBias", "studies at high risk of bias"),
             Map.entry("familyOverlap", "overlap within a family"),
             Map.entry("generalOverlap", "overlap between any two findings"),
+            Map.entry("crossActivation", "cross-activation"),
+            Map.entry("clusterShare", "share of a cluster beside its members"),
             Map.entry("deficitPercent", "weaker from, percent"),
             Map.entry("shortDegrees", "short from, degrees"),
             Map.entry("headStartPercent", "head start of the dominant side, percent"),

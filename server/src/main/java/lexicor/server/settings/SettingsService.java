@@ -119,6 +119,8 @@ public class SettingsService {
                 || before.highBias() != change.highBias()
                 || before.familyOverlap() != change.familyOverlap()
                 || before.generalOverlap() != change.generalOverlap()
+                || before.crossActivation() != change.crossActivation()
+                || before.clusterShare() != change.clusterShare()
                 || before.checkedOnly() != change.checkedOnly()
                 || before.retentionDays() != change.retentionDays();
         boolean given = change.why() != null && !change.why().isBlank();

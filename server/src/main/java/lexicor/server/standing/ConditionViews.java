@@ -64,11 +64,13 @@ final class ConditionViews {
         placed.sort(Comparator.<Placed>comparingInt(p -> p.isApart(begun) ? 1 : 0)
                 .thenComparing(Comparator.comparingDouble(Placed::place).reversed()));
         List<ConditionStanding> views = new ArrayList<>();
-        placed.forEach(p -> views.add(view(p, views.size() + 1, bedside, basis)));
+        RivalViews rivals = new RivalViews(basis.catalogue(), ranked);
+        placed.forEach(p -> views.add(view(p, views.size() + 1, p.isApart(begun), rivals, bedside, basis)));
         return List.copyOf(views);
     }
 
-    private static ConditionStanding view(Placed p, int rank, BedsideCase bedside, Basis basis) {
+    private static ConditionStanding view(
+            Placed p, int rank, boolean apart, RivalViews rivals, BedsideCase bedside, Basis basis) {
         WeighedCondition c = p.condition();
         Condition condition = basis.catalogue().condition(c.id()).orElseThrow();
         return new ConditionStanding(
@@ -90,6 +92,8 @@ final class ConditionViews {
                         .filter(r -> r.status() == Status.COUNTED)
                         .count(),
                 p.isWeighed(),
+                apart,
+                rivals.of(c),
                 new AimedView(
                         p.aimed().positive(), p.aimed().negative(), p.aimed().unclear(), words(p.aimed())),
                 DefinitionState.of(basis.catalogue(), c.id(), bedside.findings()).stream()

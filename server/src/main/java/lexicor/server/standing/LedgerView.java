@@ -43,7 +43,10 @@ final class LedgerView {
     }
 
     static boolean isSpeakingCluster(LedgerRow row) {
-        return row.kind() == Item.Kind.CLUSTER && (row.status() == Status.COUNTED || row.status() == Status.SET_ASIDE);
+        return row.kind() == Item.Kind.CLUSTER
+                && (row.status() == Status.COUNTED
+                        || row.status() == Status.SHARED
+                        || row.status() == Status.SET_ASIDE);
     }
 
     List<LedgerRowView> rows(WeighedCondition condition) {

@@ -10,6 +10,9 @@ import lexicor.core.weighing.Verdict;
 /**
  * Where a case stands: short enough to answer every tap.
  *
+ * @param bands what the bands cover, in a sentence
+ * @param next the tests that would tell most, in that order
+ * @param advice what is advised at the couch, in the order of work
  * @param settled whether no test left can carry an undecided condition over one of its lines
  * @param fresh why every candidate stands at its base rate again; absent where something is recorded
  * @param left tests not done yet that are better left, with the reason
@@ -17,10 +20,24 @@ import lexicor.core.weighing.Verdict;
 public record Standing(
         List<ConditionStanding> conditions,
         boolean rankingDependsOnSchool,
+        String bands,
         List<NextTestView> next,
+        AdviceView advice,
         boolean settled,
         List<LeftView> left,
         @Schema(nullable = true) String fresh) {
+
+    /**
+     * What is advised at the couch.
+     *
+     * @param test absent where nothing may be advised yet, or nothing is left that tells something
+     * @param waits what comes first, as a sentence; absent where nothing has to
+     * @param first the test that comes first then
+     */
+    public record AdviceView(
+            @Schema(nullable = true) NextTestView test,
+            @Schema(nullable = true) String waits,
+            @Schema(nullable = true) String first) {}
 
     /**
      * A test that is better left.
@@ -34,6 +51,8 @@ public record Standing(
      *
      * @param probabilityFirst in how many simulations it came first; absent while nothing of it was examined
      * @param weighed whether something recorded has a figure for it; if not, it stands apart from the ranking
+     * @param apart whether it stands apart from the ranking: nothing recorded has a figure for it
+     * @param rivals the candidates that explain part of what speaks for it, those that change it most first
      * @param last where it stood when it was last examined, where that was not at this visit
      */
     public record ConditionStanding(
@@ -53,9 +72,27 @@ public record Standing(
             double act,
             int counted,
             boolean weighed,
+            boolean apart,
+            List<RivalView> rivals,
             AimedView aimed,
             List<DefinitionView> definitions,
             @Schema(nullable = true) LastView last) {}
+
+    /**
+     * Another candidate that explains part of the same findings.
+     *
+     * @param now where the other stands
+     * @param ifAbsent where this one would stand were the other excluded
+     * @param words the same as a sentence
+     * @param held the same in a few words, where the other holds this one down noticeably; absent where it does not
+     */
+    public record RivalView(
+            String condition,
+            String name,
+            double now,
+            double ifAbsent,
+            String words,
+            @Schema(nullable = true) String held) {}
 
     /**
      * How many of the tests aimed at a condition were positive, negative, unclear.

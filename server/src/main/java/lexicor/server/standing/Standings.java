@@ -1,9 +1,12 @@
 package lexicor.server.standing;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -14,10 +17,13 @@ import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Outcome;
+import lexicor.core.planning.Advice;
 import lexicor.core.planning.Precautions;
 import lexicor.core.planning.Restraint;
+import lexicor.core.planning.Stage;
 import lexicor.core.weighing.NextTest;
 import lexicor.core.weighing.School;
+import lexicor.core.weighing.Status;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.Weighing;
@@ -28,6 +34,7 @@ import lexicor.core.weighing.explain.UncheckedShare;
 import lexicor.core.weighing.input.BedsideCase;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.WeighingSettings;
+import lexicor.server.standing.Standing.AdviceView;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standing.Effect;
 import lexicor.server.standing.Standing.LeftView;
@@ -35,6 +42,9 @@ import lexicor.server.standing.Standing.NextTestView;
 
 /** What a weighing comes to, as the pages show it. */
 public final class Standings {
+    private static final String BANDS =
+            "Wide band: what a new clinic may find; the narrow one inside it: how well the average is known. Both cover what the"
+                    + " figures leave open (95 %), and neither covers a diagnosis that is not among the candidates.";
     private static final int NEXT_SHOWN = 8;
     private static final int EFFECTS_SHOWN = 3;
     private static final String FRESH =
@@ -50,7 +60,11 @@ public final class Standings {
 
     /** The case weighed in full. */
     public static Weighed weighed(
-            BedsideCase bedside, Basis basis, WeighedCase result, Map<String, LastStanding> earlier) {
+            BedsideCase bedside,
+            Basis basis,
+            WeighedCase result,
+            Map<String, LastStanding> earlier,
+            Collection<String> planned) {
         WeighingSettings settings = basis.settings();
         Map<String, List<Weighed.LedgerRowView>> ledgers = new LinkedHashMap<>();
         LedgerView view = new LedgerView(basis.catalogue(), basis.evidence(), bedside.findings());
@@ -65,13 +79,15 @@ public final class Standings {
                         e.getValue()))
                 .toList();
         return new Weighed(
-                standing(bedside, basis, result, earlier),
+                standing(bedside, basis, result, earlier, planned),
                 ledgers,
                 schools,
                 new Weighed.Method(
                         basis.department().school(),
                         settings.familyOverlap(),
                         settings.generalOverlap(),
+                        settings.crossActivation(),
+                        settings.clusterShare(),
                         settings.highBias()),
                 bias(bedside, basis, result),
                 reasons(bedside, basis, result),
@@ -98,9 +114,40 @@ public final class Standings {
                             c.pretest() < 0.5 ? c.posttestFrom(2 * c.pretest()) : null,
                             people(c.pretest(), c),
                             people(c.posttest(), c),
-                            UncheckedShare.of(c, known)));
+                            UncheckedShare.of(c, known),
+                            pull(c, basis)));
         }
         return reasons;
+    }
+
+    /** What decided clusters add beside their members (method M17). */
+    private static Weighed.PullView pull(WeighedCondition c, Basis basis) {
+        if (c.clusterPull().isEmpty()) {
+            return null;
+        }
+        double factor = c.clusterPull().getAsDouble();
+        String clusters = c.ledger().stream()
+                .filter(r -> r.status() == Status.SHARED)
+                .map(r -> StatusSentence.name(r.id(), basis.catalogue()))
+                .collect(Collectors.joining(", "));
+        return new Weighed.PullView(
+                factor,
+                String.format(
+                        Locale.ROOT,
+                        "%s: the cluster and its members are two readings of the same results, so what it says beyond them is"
+                                + " believed by %s. It multiplies the odds by %.2f.",
+                        clusters,
+                        share(c, basis),
+                        factor));
+    }
+
+    private static String share(WeighedCondition c, Basis basis) {
+        double share = c.clusterShare();
+        return share == 1
+                ? basis.settings().clusterShare() == 1
+                        ? "its whole"
+                        : "its whole, since one of its members has no figures of its own"
+                : share == 0.5 ? "half" : Percent.of(share);
     }
 
     /** Before and after of the same number of people, so that the two can be compared. */
@@ -173,24 +220,58 @@ public final class Standings {
      * Where the case stands.
      *
      * @param earlier where candidates stood at earlier visits, by condition
+     * @param planned the tests of the running order without a tap and without a precaution against them, in its order
      */
     public static Standing standing(
-            BedsideCase bedside, Basis basis, WeighedCase result, Map<String, LastStanding> earlier) {
+            BedsideCase bedside,
+            Basis basis,
+            WeighedCase result,
+            Map<String, LastStanding> earlier,
+            Collection<String> planned) {
         Catalogue catalogue = basis.catalogue();
         Set<String> done = bedside.findings().testsDone(catalogue);
+        List<NextTest> reachable = reachable(bedside, catalogue, result);
+        List<Restraint.Left> left = Restraint.of(catalogue, bedside.findings(), result);
         return new Standing(
                 ConditionViews.of(bedside, basis, result.conditions(), earlier),
                 result.rankingDependsOnSchool(),
-                reachable(bedside, catalogue, result).stream()
+                BANDS,
+                reachable.stream()
                         .filter(t -> t.gain() > 0)
                         .limit(NEXT_SHOWN)
                         .map(t -> next(t, result, done, catalogue))
                         .toList(),
+                advice(Advice.of(catalogue, result, reachable, open(planned, left)), result, done, catalogue),
                 result.settled(),
-                Restraint.of(catalogue, bedside.findings(), result).stream()
+                left.stream()
                         .map(l -> new LeftView(l.test(), l.kind(), l.words()))
                         .toList(),
                 done.isEmpty() && !earlier.isEmpty() ? FRESH : null);
+    }
+
+    private static List<String> open(Collection<String> planned, List<Restraint.Left> left) {
+        List<String> open = new ArrayList<>(planned);
+        left.forEach(l -> open.remove(l.test()));
+        return open;
+    }
+
+    private static AdviceView advice(Advice advice, WeighedCase result, Set<String> done, Catalogue catalogue) {
+        return new AdviceView(
+                advice.test().map(t -> next(t, result, done, catalogue)).orElse(null),
+                advice.first().map(s -> waits(s, advice.open().size())).orElse(null),
+                advice.open().stream().findFirst().orElse(null));
+    }
+
+    private static String waits(Stage stage, int open) {
+        String comes =
+                switch (stage) {
+                    case LOOK -> "Looking comes first";
+                    case FEEL -> "Feeling comes first";
+                    case MOVE -> "Range comes first";
+                    case MEASURE -> "Strength and sensation come first";
+                    case PROVOKE -> "Other tests come first";
+                };
+        return comes + ": " + (open == 1 ? "one planned test is open." : open + " planned tests are open.");
     }
 
     /** The next tests that can be come to: what has to come first is done, or not blocked. */
@@ -233,6 +314,7 @@ public final class Standings {
         return switch (school) {
             case INDEPENDENT -> "Each counts in full";
             case OVERLAP_AWARE -> "Overlap counted";
+            case DIFFERENTIAL -> "Weighed together";
             case STRONGEST_PER_FAMILY -> "Strongest of a family";
             case PUBLISHED_CLUSTERS -> "Clusters only";
         };

@@ -1,6 +1,7 @@
 package lexicor.server.standing;
 
 import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.weighing.LedgerRow;
 
@@ -12,7 +13,11 @@ final class StatusSentence {
         String because = row.because().isEmpty() ? "" : name(row.because(), catalogue);
         return switch (row.status()) {
             case COUNTED -> "Counted.";
-            case SET_ASIDE -> "The others have already said it.";
+            case SET_ASIDE ->
+                row.because().isEmpty()
+                        ? "The others have already said it."
+                        : "The others have already said it: " + because + " accounts for it.";
+            case SHARED -> "Believed beside its members, whose findings count one by one.";
             case SUPERSEDED -> "\u201c" + because + "\u201d speaks for it.";
             case SHARES_TESTS -> "Shares tests with \u201c" + because + "\u201d, which counts.";
             case SAME_TEST -> "The same test already speaks through \u201c" + because + "\u201d.";
@@ -32,6 +37,7 @@ final class StatusSentence {
                 .filter(c -> c.id().equals(id))
                 .map(Cluster::name)
                 .findFirst()
+                .or(() -> catalogue.condition(id).map(Condition::midSentence))
                 .orElseGet(() -> catalogue.findingName(id));
     }
 }

@@ -49,6 +49,7 @@ public record Weighed(
      * @param ifDouble the same were its pretest twice as large; absent where that is no probability
      * @param before people like this one at the start
      * @param after people like this one with these findings
+     * @param pull absent where no cluster is believed beside its members
      * @param uncheckedShare how much of the weight rests on figures not checked against their source, from 0 to 1
      */
     public record ReasonsView(
@@ -58,9 +59,23 @@ public record Weighed(
             @Schema(nullable = true) Double ifDouble,
             PeopleView before,
             PeopleView after,
-            double uncheckedShare) {}
+            double uncheckedShare,
+            @Schema(nullable = true) PullView pull) {}
 
-    /** A finding's step; the probability before and after it. */
+    /**
+     * What decided clusters add beside their members, where conditions are weighed together.
+     *
+     * @param factor on the odds
+     * @param words the same as a sentence
+     */
+    public record PullView(double factor, String words) {}
+
+    /**
+     * A step; the probability before and after it.
+     *
+     * @param id a finding or cluster; {@code others} for what the other candidates explain, {@code clusters} for what decided
+     *     clusters add beside their members
+     */
     public record PathStepView(String id, double from, double to) {}
 
     /** So many of so many have the condition. */
@@ -93,7 +108,13 @@ public record Weighed(
     public record SchoolView(School id, String name, boolean hasSay, Map<String, Double> probabilities) {}
 
     /** How it was weighed. */
-    public record Method(School school, double familyOverlap, double generalOverlap, HighBias highBias) {}
+    public record Method(
+            School school,
+            double familyOverlap,
+            double generalOverlap,
+            double crossActivation,
+            double clusterShare,
+            HighBias highBias) {}
 
     /**
      * What the ways to take studies at high risk of bias would make of the case.

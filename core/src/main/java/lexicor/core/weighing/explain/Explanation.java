@@ -2,10 +2,8 @@ package lexicor.core.weighing.explain;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import lexicor.core.numbers.Logit;
 import lexicor.core.weighing.AmongRivals;
 import lexicor.core.weighing.ConditionWeighing;
@@ -57,18 +55,13 @@ public final class Explanation {
     }
 
     private static List<PathStep> path(ConditionWeighing c, AmongRivals among) {
-        List<PathStep> steps = new ArrayList<>();
-        double from = c.candidate.pretest();
-        Set<String> soFar = new LinkedHashSet<>();
-        for (String finding : among.weightiestFirst()) {
-            soFar.add(finding);
-            double to = among.withOnly(soFar);
-            steps.add(new PathStep(finding, from, to));
-            from = to;
-        }
+        List<PathStep> steps = new ArrayList<>(path(c, among.weightiestFirst()));
+        double byItself = steps.isEmpty()
+                ? c.candidate.pretest()
+                : steps.get(steps.size() - 1).to();
         double afterOthers = among.beforeClusters();
-        if (Math.abs(afterOthers - from) >= SMALLEST_STEP) {
-            steps.add(new PathStep(PathStep.OTHERS, from, afterOthers));
+        if (Math.abs(afterOthers - byItself) >= SMALLEST_STEP) {
+            steps.add(new PathStep(PathStep.OTHERS, byItself, afterOthers));
         }
         if (among.clusterPull().isPresent()) {
             steps.add(new PathStep(PathStep.CLUSTERS, afterOthers, c.posttest()));
@@ -81,6 +74,10 @@ public final class Explanation {
         List<Item> order = new ArrayList<>(c.counted.items);
         order.sort(Comparator.<Item>comparingDouble(i -> -Math.abs(c.counted.logAdded(i)))
                 .thenComparing(i -> i.id));
+        return path(c, order);
+    }
+
+    private static List<PathStep> path(ConditionWeighing c, List<Item> order) {
         List<PathStep> steps = new ArrayList<>();
         double from = c.candidate.pretest();
         OverlapModel soFar = OverlapModel.of(c.nodes(), List.of());

@@ -2,7 +2,6 @@ package lexicor.core.weighing.model;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -101,13 +100,6 @@ public final class ExplainedFindings {
     /** {@code logit J} given that another condition is absent. */
     public double logitIfAbsent(int absent, int condition, Set<String> leftOut) {
         return sets(leftOut).logitIfAbsent(absent, condition);
-    }
-
-    /** {@code logit J} where these findings are all there is. */
-    public double logitOf(Set<String> only, int condition) {
-        Set<String> leftOut = new HashSet<>(findings.keySet());
-        leftOut.removeAll(only);
-        return logit(condition, leftOut);
     }
 
     /** By how much a condition turns a finding positive; 0 for one that does not. */
