@@ -16,6 +16,7 @@ const PairScreen = screen(() => import("./evidence/PairScreen"), "PairScreen");
 const ExchangeScreen = screen(() => import("./exchange/ExchangeScreen"), "ExchangeScreen");
 const CaseHistory = screen(() => import("./history/CaseHistory"), "CaseHistory");
 const DepartmentHistory = screen(() => import("./history/DepartmentHistory"), "DepartmentHistory");
+const HonestyScreen = screen(() => import("./honesty/HonestyScreen"), "HonestyScreen");
 const MeasuresScreen = screen(() => import("./measures/MeasuresScreen"), "MeasuresScreen");
 const PeopleScreen = screen(() => import("./people/PeopleScreen"), "PeopleScreen");
 const StudentHome = screen(() => import("./people/StudentHome"), "StudentHome");
@@ -67,6 +68,7 @@ export function App() {
         <Route path="/evidence" element={<EvidenceScreen />} />
         <Route path="/evidence/pair" element={<PairScreen />} />
         <Route path="/exchange" element={<ExchangeScreen />} />
+        <Route path="/honesty" element={<HonestyScreen />} />
         <Route path="/settings" element={<SettingsScreen />} />
         <Route path="*" element={<NotFound />} />
       </Route>

@@ -1,4 +1,5 @@
 import { Tabs } from "radix-ui";
+import { Link } from "react-router";
 import type { BiasView, CaseView, Catalogue, ConditionStanding, Supposition, Weighed } from "../api/types";
 import { percent } from "../pieces/format";
 import { verdictWords } from "../pieces/Rail";
@@ -66,6 +67,11 @@ export function Reasons(props: {
             <b className="text-amber">Less sure than it looks.</b> {d}
           </p>
         ))}
+        {reasons.doubts.length > 0 && (
+          <Link className="text-[15px] underline print:hidden" to="/honesty">
+            How right the program is, and where it is wrong
+          </Link>
+        )}
       </div>
       <Tabs.Root value={props.tab} onValueChange={props.onTab} className="flex flex-col gap-3">
         <TabBar label="Questions" tabs={TABS} />

@@ -1,4 +1,5 @@
 import type { Weighed } from "../api/types";
+import { Link } from "react-router";
 import { percent } from "../pieces/format";
 
 const SHOWN = 6;
@@ -16,7 +17,10 @@ export function Schools(props: { weighed: Weighed }) {
           {standing.rankingDependsOnSchool
             ? "Which candidate comes first depends on the way."
             : "The same candidate comes first in all of them."}
-        </span>
+        </span>{" "}
+        <Link className="text-[15px] underline print:hidden" to="/honesty">
+          How right each is
+        </Link>
       </caption>
       <thead className="border-b-[1.5px] border-ink text-[14px] text-soft">
         <tr>

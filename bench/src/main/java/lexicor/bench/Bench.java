@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import lexicor.bench.honesty.HonestyRun;
 import lexicor.bench.server.FuzzRun;
 import lexicor.bench.server.ImportRun;
 import lexicor.bench.server.KillRun;
@@ -48,7 +49,15 @@ public final class Bench {
 
     /** Runs of the whole program, each on records of its own that are thrown away. */
     private static void wholeProgram(String run) throws Exception {
-        Path root = Path.of(System.getProperty("lexicor.root"));
+                Path root = Path.of(System.getProperty("lexicor.root"));
+        if (run.equals("honesty")) {
+            HonestyRun.run(root);
+            return;
+        }
+        if (run.equals("nodes")) {
+            NodesTable.print();
+            return;
+        }
         Path data = Files.createTempDirectory("lexicor-bench").resolve("data");
         switch (run) {
             case "load" -> LoadRun.run(root, data, 50, 5000, 120, 200).forEach(System.out::println);
@@ -61,7 +70,7 @@ public final class Bench {
                 result.faults().forEach(System.out::println);
                 System.out.println(result);
             }
-            default -> System.err.println("lexicor: bench knows load, import, kill and fuzz");
+            default -> System.err.println("lexicor: bench knows honesty, nodes, load, import, kill and fuzz");
         }
     }
 

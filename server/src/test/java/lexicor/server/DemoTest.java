@@ -29,15 +29,28 @@ class DemoTest {
     }
 
     @Test
-    void threeOfFiveSpeakThroughTheirCluster() {
+        void aClinicThatBeginsWeighsTheCandidatesTogether() {
+        JsonNode settings = LEXICOR.get("/api/settings").body();
+        assertThat(settings.get("school").asString()).isEqualTo("differential");
+        assertThat(settings.get("schoolSeen").asBoolean()).isTrue();
+        assertThat(settings.get("crossActivation").asDouble()).isEqualTo(0.1);
+    }
+
+    @Test
+    void threeOfFiveAreBelievedBesideTheirMembers() {
         JsonNode row = ledgerRow("HB-003", "subacromial-pain", "subacromial-five");
         assertThat(row.get("result").asString()).isEqualTo("positive");
         assertThat(row.get("reason").asString()).isEqualTo("3 of 5 positive");
-        assertThat(row.get("status").asString()).isEqualTo("counted");
+        assertThat(row.get("status").asString()).isEqualTo("shared");
         assertThat(ledgerRow("HB-003", "subacromial-pain", "neer/pain")
-                        .get("sentence")
+                        .get("status")
                         .asString())
-                .contains("Subacromial pain, three of five", "speaks for it");
+                .isEqualTo("counted");
+        assertThat(LEXICOR.get("/api/cases/HB-003/weighed")
+                        .body()
+                        .at("/reasons/subacromial-pain/pull/words")
+                        .asString())
+                .contains("Subacromial pain, three of five", "believed by half");
     }
 
     @Test

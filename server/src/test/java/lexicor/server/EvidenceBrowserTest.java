@@ -32,7 +32,7 @@ class EvidenceBrowserTest extends InBrowser {
     @Test
     void fromTheLedgerToThePairAndAllAround() {
         page.navigate(LEXICOR.url("/cases/HB-001/weigh"));
-        page.getByText("3 rows").first().click();
+        page.getByText("3 rows").locator("visible=true").first().click();
         page.getByText("This pair in full").locator("visible=true").first().click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("External rotation lag")))
                 .isVisible();

@@ -100,6 +100,9 @@ class QuestionsTest {
             {"outcomes":{},"suspicions":{"slap-tear":"certain"}}                             | suspicions.slap-tear
             {"outcomes":{},"suspicions":{},"familyOverlap":2}                                | familyOverlap
             {"outcomes":{},"suspicions":{},"familyOverlap":0.1,"generalOverlap":0.4}         | generalOverlap
+                        {"outcomes":{},"suspicions":{},"familyOverlap":0.9,"generalOverlap":0.6}         | generalOverlap
+            {"outcomes":{},"suspicions":{},"crossActivation":0.6}                            | crossActivation
+            {"outcomes":{},"suspicions":{},"clusterShare":-0.1}                              | clusterShare
             {"outcomes":{},"suspicions":{},"highBias":"ignored"}                             | highBias
             {"suspicions":{}}                                                                | outcomes
             """)

@@ -17,7 +17,7 @@ class SettingsTest {
     static final Running LEXICOR = Running.demo();
 
     @ParameterizedTest
-    @CsvSource({"independent", "strongest-per-family", "published-clusters", "overlap-aware"})
+    @CsvSource({"independent", "strongest-per-family", "published-clusters", "overlap-aware", "differential"})
     void rankingsFollowTheChosenSchool(String school) {
         save(settings().put("school", school).put("why", "Agreed at the meeting"));
         JsonNode weighed = weighed("HB-001");
@@ -61,7 +61,9 @@ class SettingsTest {
         "school, \"majority\", 422",
         "highBias, \"ignored\", 422",
         "familyOverlap, 0.95, 422",
-        "generalOverlap, 0.5, 422",
+                "generalOverlap, 0.5, 422",
+        "crossActivation, 0.51, 422",
+        "clusterShare, 1.1, 422",
         "version, -1, 409",
         "colour, \"red\", 400"
     })

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 
 /** Records of every schema of which no file is kept, filled then, are upgraded where they lie; the files are opened beside. */
 @Tag("slow")
@@ -72,6 +73,10 @@ class UpgradeTest {
                                             .formatted(java.util.UUID.randomUUID()))
                             .status())
                     .isEqualTo(200);
+                        // A department that weighed before keeps its way, and is told of the new one.
+            JsonNode settings = lexicor.get("/api/settings").body();
+            assertThat(settings.get("school").asString()).isEqualTo("overlap-aware");
+            assertThat(settings.get("schoolSeen").asBoolean()).isFalse();
             String history = lexicor.get("/api/cases/HB-001/history").body().toString();
             String department = lexicor.get("/api/history").body().toString();
             if (version >= 7) {

@@ -54,7 +54,14 @@ class WeighBrowserTest extends InBrowser {
             }
             JsonNode leading = again.get("conditions").get(0);
             Locator steps = page.locator("table").first().locator("tbody tr");
+                        // What the other candidates explain, and what clusters add, are steps as well.
+            String path = "/reasons/" + leading.get("id").asString() + "/path";
+            JsonNode weighed = LEXICOR.get("/api/cases/" + code + "/weighed").body();
             long counted = 0;
+            for (JsonNode step : weighed.at(path)) {
+                String id = step.get("id").asString();
+                counted += id.equals("others") || id.equals("clusters") ? 1 : 0;
+            }
             for (JsonNode row : leading.get("ledger")) {
                 counted += row.get("status").asString().equals("counted") ? 1 : 0;
             }
@@ -133,9 +140,59 @@ class WeighBrowserTest extends InBrowser {
     void aSpecificityIsNeverReadAsAChance() {
         page.navigate(LEXICOR.url("/cases/HB-002/weigh"));
         page.locator("table").first().locator("details summary").first().click();
-        page.getByText(Pattern.compile("^specificity 0")).first().focus();
+                page.getByText(Pattern.compile("^specificity 0")).locator("visible=true").first().focus();
         assertThat(page.getByRole(AriaRole.TOOLTIP))
                 .containsText(Pattern.compile("Of \\d+ like this one, before the test .* positives, \\d+ have it\\."));
+    }
+
+        /** What a full cuff tear makes hurt counts less for subacromial pain, and the screen says by how much. */
+    @Test
+    void whatElseWouldExplainThisIsSaidAndCanBeTried() {
+        JsonNode weighed = LEXICOR.get("/api/cases/HB-001/weighed").body();
+        JsonNode rival = null;
+        for (JsonNode c : weighed.at("/standing/conditions")) {
+            rival = c.get("id").asString().equals("subacromial-pain") ? c.at("/rivals/0") : rival;
+        }
+        Assertions.assertThat(rival.get("condition").asString()).isEqualTo("full-thickness-cuff-tear");
+        Assertions.assertThat(rival.get("ifAbsent").asDouble())
+                .isGreaterThan(0.6);
+        page.navigate(LEXICOR.url("/cases/HB-001/weigh?of=subacromial-pain"));
+        Locator part = side("What else would explain this");
+        assertThat(part)
+                .containsText("Full-thickness rotator cuff tear, "
+                        + shown(rival.get("now").asDouble()) + " now");
+        assertThat(part)
+                .containsText("With full-thickness rotator cuff tear excluded, this would stand at "
+                        + shown(rival.get("ifAbsent").asDouble()) + ".");
+        assertThat(part.getByRole(AriaRole.IMG).first())
+                .hasAttribute(
+                        "aria-label",
+                        Pattern.compile(
+                                ".*to " + Pattern.quote(shown(rival.get("ifAbsent").asDouble()))));
+        accessible("What else would explain this");
+
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What if")).click();
+        Locator ranking = page.getByLabel("Candidates in order");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("1 in 2")).click();
+        assertThat(ranking).containsText("as supposed");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Ways to weigh"))
+                .click();
+        for (String way : List.of(
+                "Weighed together",
+                "Overlap counted",
+                "Each counts in full",
+                "Strongest of a family",
+                "Clusters only")) {
+            assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName(way)))
+                    .isVisible();
+        }
+        page.navigate(LEXICOR.url("/cases/HB-005/couch"));
+        assertThat(side("Standing").getByText("held down by")).hasCount(1);
+        page.navigate(LEXICOR.url("/cases/HB-002/weigh?of=anterior-instability"));
+        page.getByText("How right the program is, and where it is wrong").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Where it is wrong")))
+                .isVisible();
+        accessible("How right the program is");
     }
 
     @Test

@@ -83,6 +83,11 @@ final class CaseFacts {
         return given.weighed().standing().conditions();
     }
 
+        /** What the bands cover, and what they do not. */
+    String bands() {
+        return given.weighed().standing().bands();
+    }
+
     String complaint() {
         return given.view().complaintName() + ", " + involved() + " side";
     }

@@ -72,7 +72,8 @@ final class Composer {
         all.add(new Section(
                 "candidates",
                 "Candidates in order",
-                "Each has its own probability; they need not add up. Before, then now with the 95 % interval of the average.",
+                                "Each has its own probability; they need not add up. Before, then now with what a new clinic may find. "
+                        + facts.bands(),
                 null,
                 facts.rails(ALL),
                 null));
@@ -156,12 +157,12 @@ final class Composer {
     private static String standing(ConditionStanding c) {
         return String.format(
                 Locale.ROOT,
-                "%s: %s before testing, %s with these findings (95 %% interval %s to %s); %s.",
+                "%s: %s before testing, %s with these findings (a new clinic may find %s to %s); %s.",
                 c.name(),
                 Percent.of(c.pretest()),
                 Percent.of(c.posttest()),
-                Percent.of(c.low()),
-                Percent.of(c.high()),
+                                Percent.of(c.lowNewClinic()),
+                Percent.of(c.highNewClinic()),
                 CaseFacts.verdict(c));
     }
 

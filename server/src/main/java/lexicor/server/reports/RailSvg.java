@@ -27,8 +27,8 @@ final class RailSvg {
         for (double tick : TICKS) {
             rail.line(x(tick), MIDDLE - 2, x(tick), MIDDLE + 2, "#17252a", 0.8);
         }
-        rail.band(r.lowNewClinic(), r.highNewClinic(), 6, "#cfdedd");
-        rail.band(r.low(), r.high(), 5, "#8fbab6");
+        rail.band(r.lowNewClinic(), r.highNewClinic(), 7, "#cfdedd");
+        rail.band(r.low(), r.high(), 3.5, "#8fbab6");
         rail.notch(r.ruleOut(), -4);
         rail.notch(r.act(), 4);
         rail.line(x(r.pretest()), MIDDLE, x(r.posttest()), MIDDLE, "#0e6060", 3.5);

@@ -103,7 +103,7 @@ final class ReportHtml {
 
     private void rails(List<RailLine> rails) {
         html.append("<table class=\"rail\"><thead><tr><th scope=\"col\">Candidate</th><th scope=\"col\">Before, now"
-                + " (interval)</th><th scope=\"col\">On a log-odds rail, 0.1 % to 99.9 %</th></tr></thead><tbody>");
+                + " (in a new clinic)</th><th scope=\"col\">On a log-odds rail, 0.1 % to 99.9 %</th></tr></thead><tbody>");
         for (RailLine r : rails) {
             html.append("<tr><td>")
                     .append(r.rank())
@@ -112,8 +112,8 @@ final class ReportHtml {
                     .append(", ")
                     .append(text(r.verdict()))
                     .append("</td><td>")
-                    .append(text(Percent.of(r.pretest()) + " before, " + Percent.of(r.posttest()) + " now (likely "
-                            + Percent.of(r.low()) + " to " + Percent.of(r.high()) + ")"))
+                    .append(text(Percent.of(r.pretest()) + " before, " + Percent.of(r.posttest()) + " now ("
+                            + Percent.of(r.lowNewClinic()) + " to " + Percent.of(r.highNewClinic()) + ")"))
                     .append("</td><td>")
                     .append(RailSvg.of(r))
                     .append("</td></tr>");

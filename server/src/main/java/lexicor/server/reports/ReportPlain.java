@@ -51,10 +51,10 @@ final class ReportPlain {
                 .append(Percent.of(r.pretest()))
                 .append(" before, ")
                 .append(Percent.of(r.posttest()))
-                .append(" now (likely ")
-                .append(Percent.of(r.low()))
+                .append(" now (in a new clinic ")
+                .append(Percent.of(r.lowNewClinic()))
                 .append(" to ")
-                .append(Percent.of(r.high()))
+                .append(Percent.of(r.highNewClinic()))
                 .append("), ")
                 .append(r.verdict())
                 .append('\n'));

@@ -50,7 +50,9 @@ class CaseListTest {
                 0.05,
                 0.7,
                 0,
-                weighed,
+                                weighed,
+                false,
+                List.of(),
                 new AimedView(positive, 0, 0, ""),
                 met ? List.of(new DefinitionView("d", "d", "s", "", State.MET, 1, 1, "")) : List.of(),
                 null);

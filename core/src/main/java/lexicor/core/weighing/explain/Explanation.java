@@ -20,8 +20,8 @@ import lexicor.core.weighing.model.OverlapModel;
  * contradict each other. Immutable.
  */
 public final class Explanation {
-    /** A smaller step cannot be seen. */
-    private static final double SMALLEST_STEP = 0.0005;
+    /** A smaller one is rounding. */
+    private static final double SMALLEST_STEP = 1e-9;
 
     private final Map<String, ConditionWeighing> conditions;
     private final Nodes nodes;

@@ -1,0 +1,216 @@
+package lexicor.bench.honesty;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import lexicor.core.weighing.School;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Writes what a run came to: tables for the terminal, docs/honesty.md with its picture, and the same for the program's page. */
+final class HonestyPage {
+    private static final Map<School, String> NAMES = Map.of(
+            School.DIFFERENTIAL, "weighed together",
+            School.OVERLAP_AWARE, "overlap counted, each by itself",
+            School.INDEPENDENT, "each counts in full",
+            School.STRONGEST_PER_FAMILY, "strongest of a family",
+            School.PUBLISHED_CLUSTERS, "clusters only");
+    private static final List<School> ORDER = List.of(
+            School.DIFFERENTIAL,
+            School.OVERLAP_AWARE,
+            School.INDEPENDENT,
+            School.STRONGEST_PER_FAMILY,
+            School.PUBLISHED_CLUSTERS);
+
+    private final HonestyRun run;
+
+    HonestyPage(HonestyRun run) {
+        this.run = run;
+    }
+
+    String tables() {
+        return String.join(
+                        "\n\n",
+                        schools(),
+                        complaints().markdown(),
+                        frozen().markdown(),
+                        orders().markdown())
+                + "\n";
+    }
+
+    /** What a table says; the first column names the row. */
+    record Table(String caption, List<String> header, List<List<String>> rows) {
+        String markdown() {
+            List<String> lines = new ArrayList<>();
+            if (!caption.isEmpty()) {
+                lines.add("### " + caption + "\n");
+            }
+            lines.add("| " + String.join(" | ", header) + " |");
+            lines.add("|" + "---|".repeat(header.size()));
+            rows.forEach(r -> lines.add("| " + String.join(" | ", r) + " |"));
+            return String.join("\n", lines);
+        }
+    }
+
+    private String schools() {
+        return String.join(
+                "\n\n", bySchool().stream().map(Table::markdown).toList());
+    }
+
+    private List<Table> bySchool() {
+        List<Table> blocks = new ArrayList<>();
+        for (Scenario scenario : Scenario.values()) {
+            Judged judged = run.of(scenario);
+            List<List<String>> rows = new ArrayList<>();
+            for (School school : ORDER) {
+                Scores s = judged.scores.get(school);
+                double[] saved = s.savedAgainst(judged.scores.get(School.OVERLAP_AWARE));
+                double[] line = s.calibration();
+                rows.add(List.of(
+                        NAMES.get(school),
+                        number(s.logLoss()),
+                        school == School.OVERLAP_AWARE ? "" : signed(saved[0]) + " ± " + number(saved[1]),
+                        number(s.brier()),
+                        String.format(Locale.ROOT, "%.2f, %.2f", line[0], line[1]),
+                        percent(s.rightAtEighty()),
+                        percent(s.coverage(false)),
+                        percent(s.coverage(true))));
+            }
+            blocks.add(new Table(
+                    capital(scenario.words),
+                    List.of(
+                            "way to weigh",
+                            "log loss a patient",
+                            "saved over each by itself",
+                            "Brier score",
+                            "calibration: intercept, slope",
+                            "\"80 %\" was right",
+                            "inner band holds the truth",
+                            "new clinic's band does"),
+                    rows));
+        }
+        return blocks;
+    }
+
+    private Table complaints() {
+        List<List<String>> rows = new ArrayList<>();
+        run.judged.get(Scenario.MILD).keySet().forEach(complaint -> {
+            List<String> row = new ArrayList<>(List.of(complaint.name()));
+            for (Scenario scenario : Scenario.values()) {
+                Judged judged = run.judged.get(scenario).get(complaint);
+                double[] saved = judged.scores
+                        .get(School.DIFFERENTIAL)
+                        .savedAgainst(judged.scores.get(School.OVERLAP_AWARE));
+                row.add(signed(saved[0]) + " ± " + number(saved[1]));
+            }
+            rows.add(row);
+        });
+        List<String> header = new ArrayList<>(List.of("log loss a patient saved by weighing together"));
+        for (Scenario scenario : Scenario.values()) {
+            header.add(scenario.words);
+        }
+        return new Table("", header, rows);
+    }
+
+    private Table frozen() {
+        List<List<String>> rows = new ArrayList<>();
+        for (School school : ORDER) {
+            List<String> row = new ArrayList<>(List.of(NAMES.get(school)));
+            for (Scenario scenario : Scenario.values()) {
+                Judged judged = run.of(scenario);
+                row.add(percent((double) judged.misled.get(school) / judged.frozen));
+            }
+            rows.add(row);
+        }
+        List<String> header = new ArrayList<>(List.of("an absent condition beyond its act line in a true frozen shoulder"));
+        for (Scenario scenario : Scenario.values()) {
+            header.add(scenario.words);
+        }
+        return new Table("", header, rows);
+    }
+
+    private Table orders() {
+        List<List<String>> rows = new ArrayList<>();
+        for (Scenario scenario : Scenario.values()) {
+            for (Orders.Way way : Orders.Way.values()) {
+                Orders.Tally t = run.orders.get(scenario).tallies.get(way);
+                rows.add(List.of(
+                        scenario.words,
+                        way.words,
+                        percent((double) t.verdicts / t.examinations),
+                        String.format(Locale.ROOT, "%.1f", (double) t.tests / t.verdicts),
+                        percent((double) t.right / t.verdicts)));
+            }
+        }
+        return new Table(
+                "",
+                List.of(
+                        "clinic",
+                        "order of testing",
+                        "come to \"act\" within 12 tests",
+                        "tests that takes",
+                        "and the verdict is right"),
+                rows);
+    }
+
+    void writeTo(Path root) throws IOException {
+        Path docs = root.resolve("docs");
+        Files.writeString(docs.resolve("honesty.svg"), CalibrationPlot.svg(run));
+        Path page = docs.resolve("honesty.md");
+        String text = Files.readString(page);
+        text = between(text, "schools", schools());
+        text = between(text, "complaints", complaints().markdown());
+        text = between(text, "frozen", frozen().markdown());
+        Files.writeString(page, between(text, "orders", orders().markdown()));
+        Path shown = root.resolve("web/src/honesty/measured.json");
+        Files.writeString(shown, JsonMapper.builder().build().writerWithDefaultPrettyPrinter().writeValueAsString(measured()) + "\n");
+    }
+
+    /** The same for the program's own page. */
+    private Map<String, Object> measured() {
+        Map<String, Object> all = new LinkedHashMap<>();
+        all.put("patients", run.patients * run.judged.get(Scenario.MILD).size());
+        all.put("schools", bySchool());
+        all.put("complaints", complaints());
+        all.put("frozen", frozen());
+        all.put("orders", orders());
+        List<Map<String, Object>> plot = new ArrayList<>();
+        for (Scenario scenario : Scenario.values()) {
+            Map<String, Object> lines = new LinkedHashMap<>();
+            for (School school : List.of(School.DIFFERENTIAL, School.OVERLAP_AWARE, School.INDEPENDENT)) {
+                lines.put(school.id(), CalibrationPlot.points(run.of(scenario).scores.get(school)));
+            }
+            plot.add(Map.of("scenario", capital(scenario.words), "lines", lines));
+        }
+        all.put("plot", plot);
+        return all;
+    }
+
+    /** The prose is written by people; only what stands between its marks is put there by a run. */
+    private static String between(String text, String mark, String table) {
+        String start = "<!-- " + mark + " -->";
+        String end = "<!-- end of " + mark + " -->";
+        int from = text.indexOf(start) + start.length();
+        return text.substring(0, from) + "\n\n" + table + "\n\n" + text.substring(text.indexOf(end));
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.3f", value);
+    }
+
+    private static String signed(double value) {
+        return String.format(Locale.ROOT, "%+.3f", value);
+    }
+
+    private static String percent(double share) {
+        return Double.isNaN(share) ? "none" : String.format(Locale.ROOT, "%.0f %%", 100 * share);
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}

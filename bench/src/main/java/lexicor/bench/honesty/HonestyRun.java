@@ -1,0 +1,58 @@
+package lexicor.bench.honesty;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Complaint;
+import lexicor.core.catalogue.packs.Packs;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.evidence.HighBias;
+
+/** {@code lexicor bench honesty}: made-up clinics weighed by every school, scored. The same seed gives the same tables. */
+public final class HonestyRun {
+    private static final List<String> COMPLAINTS =
+            List.of("shoulder-pain", "shoulder-slipping", "thumb-side-tingling", "wrist-radial");
+    private static final long SEED = 20_260;
+
+    final Map<Scenario, Map<Complaint, Judged>> judged = new EnumMap<>(Scenario.class);
+    final Map<Scenario, Orders> orders = new EnumMap<>(Scenario.class);
+    final int patients;
+
+    /**
+     * @param patients of each complaint in each scenario
+     * @param examinations followed test by test, of each complaint in each scenario
+     */
+    HonestyRun(Path packs, int patients, int examinations) {
+        this.patients = patients;
+        Catalogue catalogue = Packs.read(packs);
+        Clinic clinic = new Clinic(catalogue, EvidenceBase.of(catalogue, HighBias.CORRECTED));
+        for (Scenario scenario : Scenario.values()) {
+            Map<Complaint, Judged> byComplaint = new LinkedHashMap<>();
+            Orders followed = new Orders();
+            for (String id : COMPLAINTS) {
+                Complaint complaint = catalogue.complaint(id).orElseThrow();
+                long seed = SEED + 31L * scenario.ordinal() + COMPLAINTS.indexOf(id);
+                byComplaint.put(complaint, Judged.of(clinic, complaint, scenario, patients, seed));
+                followed.run(clinic, complaint, scenario, examinations, seed);
+            }
+            judged.put(scenario, byComplaint);
+            orders.put(scenario, followed);
+        }
+    }
+
+    Judged of(Scenario scenario) {
+        return Judged.together(new ArrayList<>(judged.get(scenario).values()));
+    }
+
+    public static void run(Path root) throws IOException {
+        HonestyRun run = new HonestyRun(root.resolve("packs"), 800, 80);
+        HonestyPage page = new HonestyPage(run);
+        page.writeTo(root);
+        System.out.print(page.tables());
+    }
+}

@@ -1,0 +1,109 @@
+package lexicor.bench.honesty;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import lexicor.core.catalogue.Complaint;
+import lexicor.core.numbers.Interval;
+import lexicor.core.weighing.School;
+import lexicor.core.weighing.Status;
+import lexicor.core.weighing.Verdict;
+import lexicor.core.weighing.WeighedCondition;
+import lexicor.core.weighing.Weighing;
+import lexicor.core.weighing.input.CaseToWeigh;
+
+/** Patients of one complaint in one scenario, judged by every school. */
+final class Judged {
+    /** So many tests of those with figures are done in one examination. */
+    private static final double TESTS_DONE = 0.6;
+
+    private static final int PATIENTS_A_CLINIC = 25;
+    private static final String FROZEN = "frozen-shoulder";
+
+    final Map<School, Scores> scores = new EnumMap<>(School.class);
+    /** Of those with a frozen shoulder, in how many an absent condition stands beyond its act line. */
+    final Map<School, Integer> misled = new EnumMap<>(School.class);
+
+    int frozen;
+
+    static Judged of(Clinic clinic, Complaint complaint, Scenario scenario, int patients, long seed) {
+        Judged judged = new Judged();
+        for (School school : School.values()) {
+            judged.scores.put(school, new Scores());
+            judged.misled.put(school, 0);
+        }
+        Random random = new Random(seed);
+        World world = null;
+        for (int patient = 0; patient < patients; patient++) {
+            if (patient % PATIENTS_A_CLINIC == 0) {
+                world = new World(clinic.catalogue, clinic.evidence, complaint, scenario, random.nextLong());
+            }
+            List<World.Sign> done = Clinic.some(world, TESTS_DONE, random);
+            judged.judge(clinic, world, patient, done);
+        }
+        return judged;
+    }
+
+    private void judge(Clinic clinic, World world, int number, List<World.Sign> done) {
+        World.Patient patient = world.patient();
+        List<Boolean> results = world.examine(patient, done);
+        double[] truth = world.truth(done, results);
+        CaseToWeigh given = clinic.given(world.complaint, done, results);
+        Set<String> examined = examined(given);
+        int frozenAt = world.conditions.indexOf(FROZEN);
+        boolean isFrozen = frozenAt >= 0 && patient.has(frozenAt);
+        frozen += isFrozen ? 1 : 0;
+        for (School school : School.values()) {
+            boolean beyond = false;
+            for (WeighedCondition c : Weighing.rank(given, school)) {
+                if (!examined.contains(c.id())) {
+                    continue;
+                }
+                int index = world.conditions.indexOf(c.id());
+                boolean is = patient.has(index);
+                beyond |= !is && c.verdict() == Verdict.ACT;
+                scores.get(school)
+                        .add(new Scores.Judgement(
+                                number,
+                                c.posttest(),
+                                is,
+                                holds(c.average(), truth[index]),
+                                holds(c.newClinic(), truth[index])));
+            }
+            if (isFrozen && beyond) {
+                misled.merge(school, 1, Integer::sum);
+            }
+        }
+    }
+
+    /** The conditions that something found has a figure for; the others stand apart. */
+    private static Set<String> examined(CaseToWeigh given) {
+        Set<String> examined = new HashSet<>();
+        Weighing.rank(given, School.INDEPENDENT).stream()
+                .filter(c -> c.ledger().stream().anyMatch(r -> r.status() == Status.COUNTED))
+                .forEach(c -> examined.add(c.id()));
+        return examined;
+    }
+
+    private static boolean holds(Interval band, double truth) {
+        return band.low() <= truth && truth <= band.high();
+    }
+
+    /** All complaints of a scenario. */
+    static Judged together(List<Judged> several) {
+        Judged all = new Judged();
+        for (School school : School.values()) {
+            List<Scores> scores = new ArrayList<>();
+            several.forEach(j -> scores.add(j.scores.get(school)));
+            all.scores.put(school, Scores.together(scores));
+            all.misled.put(
+                    school, several.stream().mapToInt(j -> j.misled.get(school)).sum());
+        }
+        all.frozen = several.stream().mapToInt(j -> j.frozen).sum();
+        return all;
+    }
+}
