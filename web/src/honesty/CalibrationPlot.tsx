@@ -9,7 +9,7 @@ const WAYS = [
   ["differential", "var(--teal)"],
 ] as const;
 
-type Lines = Record<(typeof WAYS)[number][0], number[][]>;
+export type Lines = Record<(typeof WAYS)[number][0], number[][]>;
 
 /** What was stated along, how many had it up; a way by its shape, and by its colour. */
 export function CalibrationPlot(props: { scenario: string; lines: Lines }) {

@@ -1,13 +1,23 @@
 import { TopBar } from "../frame/TopBar";
 import { WideTable } from "../pieces/WideTable";
-import { CalibrationPlot } from "./CalibrationPlot";
-import measured from "./measured.json";
+import { CalibrationPlot, type Lines } from "./CalibrationPlot";
+import file from "./measured.json";
 
 interface Measured {
   caption: string;
   header: string[];
   rows: string[][];
 }
+
+/** What the bench wrote down. */
+const measured: {
+  patients: number;
+  schools: Measured[];
+  complaints: Measured;
+  frozen: Measured;
+  orders: Measured;
+  plot: { scenario: string; lines: Lines }[];
+} = file;
 
 /** How right the program was in made-up clinics that are not its model, and where it is wrong. */
 export function HonestyScreen() {
@@ -19,9 +29,9 @@ export function HonestyScreen() {
         <p className="m-0">
           A probability is honest when, of a hundred patients of whom it says 80&#8239;%, eighty have it.
           Nobody has recorded thousands of arms with every test and a certain diagnosis, so this was tried in
-          made-up clinics: {measured.patients} patients in each, over four complaints, with several
-          conditions in one patient, irritable patients, lenient examiners, clinics around the published
-          figures, tests that repeat the one before, and pain that no study counted.
+          made-up clinics: {measured.patients} patients in each, over four complaints, with several conditions
+          in one patient, irritable patients, lenient examiners, clinics around the published figures, tests
+          that repeat the one before, and pain that no study counted.
         </p>
         <section className="flex flex-col gap-1">
           <h2 className="m-0 text-[22px] font-bold">Where it is wrong</h2>
@@ -33,6 +43,11 @@ export function HonestyScreen() {
             <li>
               Where nothing but the condition itself turns a test positive, weighing candidates together gains
               nothing and may cost a little.
+            </li>
+            <li>
+              What hurts everywhere still misleads: of patients with a frozen shoulder some are told of
+              something that they have not, and weighing together helps against that only in the harshest
+              clinic.
             </li>
             <li>The first verdict is often early: the less was tested, the less it is worth.</li>
             <li>

@@ -71,7 +71,7 @@ export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condit
                         {row.name} <b>{outcomeWord(row.result).toLowerCase()}</b>
                         {row.reason && <span className="text-soft">: {row.reason}</span>}
                         {row.kind === "finding" && families.filter((f) => f === row.family).length > 1 && (
-                          <span className="block text-[14px] text-soft">
+                          <span className="block text-[14px] text-soft print:hidden">
                             shares what it says with others of its family, {row.family.replaceAll("-", " ")}
                           </span>
                         )}

@@ -24,17 +24,21 @@ export function Rivals(props: { condition: ConditionStanding; rows: LedgerRow[];
                 {r.name}, {percent(r.now)} now
                 <span className="block text-soft">{r.words}</span>
               </span>
-              <Step from={condition.posttest} to={r.ifAbsent} start={condition.pretest} />
+              <span className="print:hidden">
+                <Step from={condition.posttest} to={r.ifAbsent} start={condition.pretest} />
+              </span>
             </li>
           ))}
         </ul>
       )}
       {condition.rivals.length === 0 && condition.counted > 0 && (
-        <p className="m-0 text-[16px] text-soft">No other candidate changes it by a percent or more.</p>
+        <p className="m-0 text-[16px] text-soft print:hidden">
+          No other candidate changes it by a percent or more.
+        </p>
       )}
       {pull && <p className="m-0 text-[16px]">{pull.words}</p>}
       {aside.length > 0 && (
-        <ul aria-label="Set aside" className="m-0 list-none p-0 text-[16px]">
+        <ul aria-label="Set aside" className="m-0 list-none p-0 text-[16px] print:hidden">
           {aside.map((r) => (
             <li key={r.id} className="flex gap-2">
               <span className="pt-0.5">

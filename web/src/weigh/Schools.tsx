@@ -1,5 +1,5 @@
-import type { Weighed } from "../api/types";
 import { Link } from "react-router";
+import type { Weighed } from "../api/types";
 import { percent } from "../pieces/format";
 
 const SHOWN = 6;

@@ -20,10 +20,18 @@ import org.openjdk.jmh.runner.options.VerboseMode;
 /** {@code lexicor bench}: medians against their budgets, the plain alternative, and the table of the schools. */
 public final class Bench {
     private static final Map<String, String> BUDGETS = Map.of(
-            "largeCase", "50 conditions, 40 findings, 100 candidates: under 60 ms, aim for 20",
-            "denseCase", "the same, every test informing every condition: no budget",
-            "ordinaryCase", "9 conditions, 8 findings, 30 candidates: under 5 ms",
-            "poolFourteenStudies", "bivariate pooling of 14 studies: under 3 ms");
+            "largeCase",
+            "50 conditions, 40 findings, 100 candidates: under 60 ms, aim for 20",
+            "denseCase",
+            "the same, every test informing every condition: no budget",
+            "ordinaryCase",
+            "9 conditions, 8 findings, 30 candidates: under 5 ms",
+            "largeCaseTogether",
+            "the large case with its conditions together and eight tests shown: no budget",
+            "ordinaryCaseTogether",
+            "the ordinary case so: no budget",
+            "poolFourteenStudies",
+            "bivariate pooling of 14 studies: under 3 ms");
 
     private Bench() {}
 
@@ -49,7 +57,7 @@ public final class Bench {
 
     /** Runs of the whole program, each on records of its own that are thrown away. */
     private static void wholeProgram(String run) throws Exception {
-                Path root = Path.of(System.getProperty("lexicor.root"));
+        Path root = Path.of(System.getProperty("lexicor.root"));
         if (run.equals("honesty")) {
             HonestyRun.run(root);
             return;

@@ -6,6 +6,7 @@ import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
 import lexicor.core.evidence.Study;
+import lexicor.core.weighing.School;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.input.CaseToWeigh;
@@ -34,6 +35,7 @@ public class CoreBenchmarks {
     private final CaseToWeigh dense = MadeUpCase.of(50, 40, 100, 1);
 
     private final CaseToWeigh ordinary = MadeUpCase.of(9, 8, 30, 0.5);
+    private static final int SHOWN = 8;
     private final List<Study> studies = MadeUpCase.studies(14);
 
     @Benchmark
@@ -49,6 +51,24 @@ public class CoreBenchmarks {
     @Benchmark
     public WeighedCase ordinaryCase() {
         return Weighing.weigh(ordinary);
+    }
+
+    /** The conditions together, and what the tests that a page shows would do. */
+    @Benchmark
+    public double largeCaseTogether() {
+        return together(large);
+    }
+
+    @Benchmark
+    public double ordinaryCaseTogether() {
+        return together(ordinary);
+    }
+
+    private static double together(CaseToWeigh given) {
+        return Weighing.weigh(given, School.DIFFERENTIAL).nextTests().stream()
+                .limit(SHOWN)
+                .mapToDouble(t -> t.ifPositive().size() + t.ifNegative().size())
+                .sum();
     }
 
     @Benchmark

@@ -41,7 +41,7 @@ final class NodesTable {
                 if (general <= family) {
                     NodesTable at = new NodesTable(family, general);
                     for (int n : FINDINGS) {
-                                                int outer = at.outer(n);
+                        int outer = at.outer(n);
                         System.out.printf(
                                 Locale.ROOT, "%s,%s,%d,%d,%d%n", family, general, n, outer, at.inner(n, outer));
                     }
@@ -51,28 +51,28 @@ final class NodesTable {
     }
 
     private int outer(int findings) {
-                // The other dimension is fine enough not to matter, and coarse enough to be done with today.
+        // The other dimension is fine enough not to matter, and coarse enough to be done with today.
         int inner = family > 0.7 ? REFERENCE : 101;
         return general == 0
                 ? 1
                 : needed(made(findings, new int[] {1, 2, 4, findings}), (made, nodes) -> posttest(made, nodes, inner));
     }
 
-        /** Beside no more nodes for the general factor than it needs: a fine sum over it would smooth a coarse one inside. */
+    /** Beside no more nodes for the general factor than it needs: a fine sum over it would smooth a coarse one inside. */
     private int inner(int ofFamily, int outer) {
         return family == general
                 ? 1
                 : needed(made(ofFamily, new int[] {1}), (made, nodes) -> posttest(made, outer, nodes));
     }
 
-        private int needed(List<Made> all, ToDoubleBiFunction<Made, Integer> posttest) {
+    private int needed(List<Made> all, ToDoubleBiFunction<Made, Integer> posttest) {
         double[] best = new double[all.size()];
         for (int i = 0; i < best.length; i++) {
             best[i] = posttest.applyAsDouble(all.get(i), REFERENCE);
         }
         int from = 0;
         for (int i = 0; i < best.length && LADDER[from] < REFERENCE; i++) {
-                        while (LADDER[from] < REFERENCE
+            while (LADDER[from] < REFERENCE
                     && Math.abs(posttest.applyAsDouble(all.get(i), LADDER[from]) - best[i]) > WITHIN) {
                 from++;
             }
@@ -80,7 +80,7 @@ final class NodesTable {
         return LADDER[from];
     }
 
-        private double posttest(Made made, int outer, int inner) {
+    private double posttest(Made made, int outer, int inner) {
         GaussHermite z0 = GaussHermite.of(general > 0 ? outer : 1);
         GaussHermite zg = GaussHermite.of(family > general ? inner : 1);
         double log = Math.log(made.probability(made.ifPresent, this, z0, zg))
@@ -111,7 +111,8 @@ final class NodesTable {
             positive = new boolean[findings];
             boolean present = random.nextBoolean();
             double z0 = random.nextGaussian();
-            double[] own = random.doubles(families).map(u -> random.nextGaussian()).toArray();
+            double[] own =
+                    random.doubles(families).map(u -> random.nextGaussian()).toArray();
             for (int i = 0; i < findings; i++) {
                 double sensitivity = 0.3 + 0.65 * random.nextDouble();
                 double least = Math.max(1.05 - sensitivity, 0.4);

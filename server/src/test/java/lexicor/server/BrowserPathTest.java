@@ -121,6 +121,15 @@ class BrowserPathTest extends InBrowser {
         accessible("Keys");
         page.keyboard().press("Escape");
         page.keyboard().press("PageDown");
+        // Looking comes first, and is where the key goes; what tells more is shown to who asks for it.
+        assertThat(side("Standing")).containsText("Looking comes first");
+        page.keyboard().press("g");
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setLevel(2).setName(Pattern.compile("^Look: "))))
+                .isVisible();
+        button("Show what would tell most").focus();
+        page.keyboard().press("Enter");
         String suggested =
                 page.getByLabel("Standing").locator("h3").textContent().replaceAll("^[^:]*: | [0-9.]+ minutes?$", "");
         page.keyboard().press("g");

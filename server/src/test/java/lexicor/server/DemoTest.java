@@ -29,7 +29,7 @@ class DemoTest {
     }
 
     @Test
-        void aClinicThatBeginsWeighsTheCandidatesTogether() {
+    void aClinicThatBeginsWeighsTheCandidatesTogether() {
         JsonNode settings = LEXICOR.get("/api/settings").body();
         assertThat(settings.get("school").asString()).isEqualTo("differential");
         assertThat(settings.get("schoolSeen").asBoolean()).isTrue();

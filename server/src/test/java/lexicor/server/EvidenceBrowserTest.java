@@ -32,6 +32,7 @@ class EvidenceBrowserTest extends InBrowser {
     @Test
     void fromTheLedgerToThePairAndAllAround() {
         page.navigate(LEXICOR.url("/cases/HB-001/weigh"));
+        page.getByText("Set aside: the others have already said it").click();
         page.getByText("3 rows").locator("visible=true").first().click();
         page.getByText("This pair in full").locator("visible=true").first().click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("External rotation lag")))

@@ -61,7 +61,7 @@ class SettingsTest {
         "school, \"majority\", 422",
         "highBias, \"ignored\", 422",
         "familyOverlap, 0.95, 422",
-                "generalOverlap, 0.5, 422",
+        "generalOverlap, 0.5, 422",
         "crossActivation, 0.51, 422",
         "clusterShare, 1.1, 422",
         "version, -1, 409",

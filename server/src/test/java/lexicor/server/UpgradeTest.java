@@ -73,7 +73,7 @@ class UpgradeTest {
                                             .formatted(java.util.UUID.randomUUID()))
                             .status())
                     .isEqualTo(200);
-                        // A department that weighed before keeps its way, and is told of the new one.
+            // A department that weighed before keeps its way, and is told of the new one.
             JsonNode settings = lexicor.get("/api/settings").body();
             assertThat(settings.get("school").asString()).isEqualTo("overlap-aware");
             assertThat(settings.get("schoolSeen").asBoolean()).isFalse();

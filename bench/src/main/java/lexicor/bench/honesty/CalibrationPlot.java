@@ -89,15 +89,20 @@ final class CalibrationPlot {
                 String.format(
                         Locale.ROOT,
                         "<rect x=\"%.1f\" y=\"%.1f\" width=\"8\" height=\"8\" transform=\"rotate(45 %.1f %.1f)\" fill=\"%s\"/>",
-                        x - 4, y - 4, x, y, colour);
+                        x - 4,
+                        y - 4,
+                        x,
+                        y,
+                        colour);
             case OVERLAP_AWARE ->
-                String.format(
-                        Locale.ROOT, "<circle cx=\"%.1f\" cy=\"%.1f\" r=\"4.2\" fill=\"%s\"/>", x, y, colour);
+                String.format(Locale.ROOT, "<circle cx=\"%.1f\" cy=\"%.1f\" r=\"4.2\" fill=\"%s\"/>", x, y, colour);
             default ->
                 String.format(
                         Locale.ROOT,
                         "<rect x=\"%.1f\" y=\"%.1f\" width=\"7\" height=\"7\" fill=\"none\" stroke=\"%s\" stroke-width=\"1.6\"/>",
-                        x - 3.5, y - 3.5, colour);
+                        x - 3.5,
+                        y - 3.5,
+                        colour);
         };
     }
 

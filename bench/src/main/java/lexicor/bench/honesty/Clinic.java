@@ -36,8 +36,7 @@ final class Clinic {
     CaseToWeigh given(Complaint complaint, List<World.Sign> done, List<Boolean> results) {
         Findings findings = none;
         for (int i = 0; i < done.size(); i++) {
-            findings = findings.with(
-                    done.get(i).criterion(), results.get(i) ? Outcome.POSITIVE : Outcome.NEGATIVE);
+            findings = findings.with(done.get(i).criterion(), results.get(i) ? Outcome.POSITIVE : Outcome.NEGATIVE);
         }
         List<Candidate> candidates = complaint.candidates().stream()
                 .map(id -> candidate(complaint, catalogue.condition(id).orElseThrow()))
@@ -60,7 +59,8 @@ final class Clinic {
     /** The signs of each test, in the catalogue's order. */
     static Map<String, List<World.Sign>> byTest(World world) {
         Map<String, List<World.Sign>> byTest = new LinkedHashMap<>();
-        world.signs.forEach(s -> byTest.computeIfAbsent(s.test(), t -> new ArrayList<>()).add(s));
+        world.signs.forEach(
+                s -> byTest.computeIfAbsent(s.test(), t -> new ArrayList<>()).add(s));
         return byTest;
     }
 

@@ -33,13 +33,7 @@ final class HonestyPage {
     }
 
     String tables() {
-        return String.join(
-                        "\n\n",
-                        schools(),
-                        complaints().markdown(),
-                        frozen().markdown(),
-                        orders().markdown())
-                + "\n";
+        return String.join("\n\n", schools(), complaints().markdown(), frozen().markdown(), orders().markdown()) + "\n";
     }
 
     /** What a table says; the first column names the row. */
@@ -57,8 +51,7 @@ final class HonestyPage {
     }
 
     private String schools() {
-        return String.join(
-                "\n\n", bySchool().stream().map(Table::markdown).toList());
+        return String.join("\n\n", bySchool().stream().map(Table::markdown).toList());
     }
 
     private List<Table> bySchool() {
@@ -102,9 +95,8 @@ final class HonestyPage {
             List<String> row = new ArrayList<>(List.of(complaint.name()));
             for (Scenario scenario : Scenario.values()) {
                 Judged judged = run.judged.get(scenario).get(complaint);
-                double[] saved = judged.scores
-                        .get(School.DIFFERENTIAL)
-                        .savedAgainst(judged.scores.get(School.OVERLAP_AWARE));
+                double[] saved =
+                        judged.scores.get(School.DIFFERENTIAL).savedAgainst(judged.scores.get(School.OVERLAP_AWARE));
                 row.add(signed(saved[0]) + " ± " + number(saved[1]));
             }
             rows.add(row);
@@ -121,12 +113,13 @@ final class HonestyPage {
         for (School school : ORDER) {
             List<String> row = new ArrayList<>(List.of(NAMES.get(school)));
             for (Scenario scenario : Scenario.values()) {
-                Judged judged = run.of(scenario);
-                row.add(percent((double) judged.misled.get(school) / judged.frozen));
+                Misled frozen = run.frozen.get(scenario);
+                row.add(percent((double) frozen.misled.get(school) / frozen.patients));
             }
             rows.add(row);
         }
-        List<String> header = new ArrayList<>(List.of("an absent condition beyond its act line in a true frozen shoulder"));
+        List<String> header =
+                new ArrayList<>(List.of("an absent condition beyond its act line in a true frozen shoulder"));
         for (Scenario scenario : Scenario.values()) {
             header.add(scenario.words);
         }
@@ -167,7 +160,9 @@ final class HonestyPage {
         text = between(text, "frozen", frozen().markdown());
         Files.writeString(page, between(text, "orders", orders().markdown()));
         Path shown = root.resolve("web/src/honesty/measured.json");
-        Files.writeString(shown, JsonMapper.builder().build().writerWithDefaultPrettyPrinter().writeValueAsString(measured()) + "\n");
+        Files.writeString(
+                shown,
+                JsonMapper.builder().build().writerWithDefaultPrettyPrinter().writeValueAsString(measured()) + "\n");
     }
 
     /** The same for the program's own page. */
@@ -182,7 +177,9 @@ final class HonestyPage {
         for (Scenario scenario : Scenario.values()) {
             Map<String, Object> lines = new LinkedHashMap<>();
             for (School school : List.of(School.DIFFERENTIAL, School.OVERLAP_AWARE, School.INDEPENDENT)) {
-                lines.put(school.id(), CalibrationPlot.points(run.of(scenario).scores.get(school)));
+                lines.put(
+                        school.id(),
+                        CalibrationPlot.points(run.of(scenario).scores.get(school)));
             }
             plot.add(Map.of("scenario", capital(scenario.words), "lines", lines));
         }

@@ -21,6 +21,7 @@ public final class HonestyRun {
 
     final Map<Scenario, Map<Complaint, Judged>> judged = new EnumMap<>(Scenario.class);
     final Map<Scenario, Orders> orders = new EnumMap<>(Scenario.class);
+    final Map<Scenario, Misled> frozen = new EnumMap<>(Scenario.class);
     final int patients;
 
     /**
@@ -42,6 +43,14 @@ public final class HonestyRun {
             }
             judged.put(scenario, byComplaint);
             orders.put(scenario, followed);
+            frozen.put(
+                    scenario,
+                    new Misled(
+                            clinic,
+                            catalogue.complaint(COMPLAINTS.get(0)).orElseThrow(),
+                            scenario,
+                            patients,
+                            SEED + scenario.ordinal()));
         }
     }
 

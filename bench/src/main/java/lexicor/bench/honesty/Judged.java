@@ -11,7 +11,6 @@ import lexicor.core.catalogue.Complaint;
 import lexicor.core.numbers.Interval;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Status;
-import lexicor.core.weighing.Verdict;
 import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.input.CaseToWeigh;
@@ -19,22 +18,16 @@ import lexicor.core.weighing.input.CaseToWeigh;
 /** Patients of one complaint in one scenario, judged by every school. */
 final class Judged {
     /** So many tests of those with figures are done in one examination. */
-    private static final double TESTS_DONE = 0.6;
+    static final double TESTS_DONE = 0.6;
 
-    private static final int PATIENTS_A_CLINIC = 25;
-    private static final String FROZEN = "frozen-shoulder";
+    static final int PATIENTS_A_CLINIC = 25;
 
     final Map<School, Scores> scores = new EnumMap<>(School.class);
-    /** Of those with a frozen shoulder, in how many an absent condition stands beyond its act line. */
-    final Map<School, Integer> misled = new EnumMap<>(School.class);
-
-    int frozen;
 
     static Judged of(Clinic clinic, Complaint complaint, Scenario scenario, int patients, long seed) {
         Judged judged = new Judged();
         for (School school : School.values()) {
             judged.scores.put(school, new Scores());
-            judged.misled.put(school, 0);
         }
         Random random = new Random(seed);
         World world = null;
@@ -54,18 +47,13 @@ final class Judged {
         double[] truth = world.truth(done, results);
         CaseToWeigh given = clinic.given(world.complaint, done, results);
         Set<String> examined = examined(given);
-        int frozenAt = world.conditions.indexOf(FROZEN);
-        boolean isFrozen = frozenAt >= 0 && patient.has(frozenAt);
-        frozen += isFrozen ? 1 : 0;
         for (School school : School.values()) {
-            boolean beyond = false;
             for (WeighedCondition c : Weighing.rank(given, school)) {
                 if (!examined.contains(c.id())) {
                     continue;
                 }
                 int index = world.conditions.indexOf(c.id());
                 boolean is = patient.has(index);
-                beyond |= !is && c.verdict() == Verdict.ACT;
                 scores.get(school)
                         .add(new Scores.Judgement(
                                 number,
@@ -74,14 +62,11 @@ final class Judged {
                                 holds(c.average(), truth[index]),
                                 holds(c.newClinic(), truth[index])));
             }
-            if (isFrozen && beyond) {
-                misled.merge(school, 1, Integer::sum);
-            }
         }
     }
 
     /** The conditions that something found has a figure for; the others stand apart. */
-    private static Set<String> examined(CaseToWeigh given) {
+    static Set<String> examined(CaseToWeigh given) {
         Set<String> examined = new HashSet<>();
         Weighing.rank(given, School.INDEPENDENT).stream()
                 .filter(c -> c.ledger().stream().anyMatch(r -> r.status() == Status.COUNTED))
@@ -100,10 +85,7 @@ final class Judged {
             List<Scores> scores = new ArrayList<>();
             several.forEach(j -> scores.add(j.scores.get(school)));
             all.scores.put(school, Scores.together(scores));
-            all.misled.put(
-                    school, several.stream().mapToInt(j -> j.misled.get(school)).sum());
         }
-        all.frozen = several.stream().mapToInt(j -> j.frozen).sum();
         return all;
     }
 }

@@ -80,13 +80,15 @@ final class Orders {
             String test = next(clinic, world, results, done, left, way);
             left.remove(test);
             done.add(test);
-            Optional<WeighedCondition> verdict = Weighing.rank(given(clinic, world, results, done), School.DIFFERENTIAL).stream()
-                    .filter(c -> c.verdict() == Verdict.ACT)
-                    .findFirst();
+            Optional<WeighedCondition> verdict =
+                    Weighing.rank(given(clinic, world, results, done), School.DIFFERENTIAL).stream()
+                            .filter(c -> c.verdict() == Verdict.ACT)
+                            .findFirst();
             if (verdict.isPresent()) {
                 tally.verdicts++;
                 tally.tests += done.size();
-                tally.right += patient.has(world.conditions.indexOf(verdict.get().id())) ? 1 : 0;
+                tally.right +=
+                        patient.has(world.conditions.indexOf(verdict.get().id())) ? 1 : 0;
                 return;
             }
         }
@@ -134,7 +136,8 @@ final class Orders {
                 clinic.catalogue,
                 weighed,
                 weighed.nextTests().stream()
-                        .filter(t -> left.contains(clinic.catalogue.testOf(t.id()).orElseThrow().id()))
+                        .filter(t -> left.contains(
+                                clinic.catalogue.testOf(t.id()).orElseThrow().id()))
                         .toList(),
                 left);
         return advice.test()

@@ -69,7 +69,7 @@ final class Scores {
     double[] calibration() {
         double intercept = 0;
         double slope = 1;
-                for (int step = 0; step < 100; step++) {
+        for (int step = 0; step < 100; step++) {
             double g0 = 0;
             double g1 = 0;
             double h00 = 0;
@@ -88,7 +88,7 @@ final class Scores {
                 h11 += weight * x * x;
             }
             double determinant = h00 * h11 - h01 * h01;
-                        // Small steps, since with stated extremes Newton's own can be far too long.
+            // Small steps, since with stated extremes Newton's own can be far too long.
             intercept += Math.max(-0.2, Math.min(0.2, (h11 * g0 - h01 * g1) / determinant));
             slope += Math.max(-0.2, Math.min(0.2, (h00 * g1 - h01 * g0) / determinant));
         }
@@ -101,8 +101,9 @@ final class Scores {
     }
 
     private Place place(double from, double to) {
-        List<Judgement> some =
-                judgements.stream().filter(j -> j.stated >= from && j.stated < to).toList();
+        List<Judgement> some = judgements.stream()
+                .filter(j -> j.stated >= from && j.stated < to)
+                .toList();
         return new Place(
                 some.stream().mapToDouble(Judgement::stated).average().orElse(Double.NaN),
                 some.stream().mapToDouble(j -> j.is ? 1 : 0).average().orElse(Double.NaN),
@@ -134,8 +135,7 @@ final class Scores {
         Scores all = new Scores();
         for (Scores one : several) {
             int before = all.patients;
-            one.judgements.forEach(
-                    j -> all.add(new Judgement(before + j.patient, j.stated, j.is, j.inner, j.outer)));
+            one.judgements.forEach(j -> all.add(new Judgement(before + j.patient, j.stated, j.is, j.inner, j.outer)));
             all.patients = before + one.patients;
         }
         return all;

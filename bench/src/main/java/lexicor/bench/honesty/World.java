@@ -109,7 +109,8 @@ final class World {
     static double baseRate(Catalogue catalogue, Complaint complaint, String condition) {
         return complaint
                 .pretest(condition, SETTING)
-                .orElseGet(() -> catalogue.condition(condition).orElseThrow().pretest().get(SETTING));
+                .orElseGet(() ->
+                        catalogue.condition(condition).orElseThrow().pretest().get(SETTING));
     }
 
     private void addSign(Catalogue catalogue, EvidenceBase evidence, ClinicalTest test, String criterion) {
@@ -121,7 +122,8 @@ final class World {
             if (known.get(conditions.get(c)) instanceof Evidence.Weighable w) {
                 Accuracy a = w.accuracy();
                 strength[c] = here(a.logitSensitivity(), a.predictive().sensitivity());
-                falsePositive.put(c, 1 - here(a.logitSpecificity(), a.predictive().specificity()));
+                falsePositive.put(
+                        c, 1 - here(a.logitSpecificity(), a.predictive().specificity()));
             } else {
                 double chance = listed.contains(conditions.get(c)) ? LISTED_IS_TRUE : UNLISTED_IS_TRUE;
                 boolean provokes = random.nextDouble() < chance;
@@ -133,7 +135,10 @@ final class World {
             return;
         }
         strength[states - 1] = scenario.provokes;
-        double wanted = falsePositive.values().stream().mapToDouble(World::logit).average().orElseThrow();
+        double wanted = falsePositive.values().stream()
+                .mapToDouble(World::logit)
+                .average()
+                .orElseThrow();
         double background = expit(wanted);
         if (!scenario.cleanControls) {
             background = belowOthers(expit(wanted), strength, falsePositive.keySet());
@@ -148,7 +153,8 @@ final class World {
 
     /** The background that, with the others at their base rates, makes up the false positives that the studies saw. */
     private double belowOthers(double wanted, double[] strength, Set<Integer> studied) {
-        int[] controls = random.ints(CONTROLS, 0, Integer.MAX_VALUE).map(this::anybody).toArray();
+        int[] controls =
+                random.ints(CONTROLS, 0, Integer.MAX_VALUE).map(this::anybody).toArray();
         double low = 1e-4;
         double high = wanted;
         for (int step = 0; step < 30; step++) {
@@ -189,6 +195,12 @@ final class World {
 
     Patient patient() {
         return new Patient(anybody(random.nextInt()), MOODS[random.nextInt(MOODS.length)]);
+    }
+
+    /** One who has the condition, whatever else. */
+    Patient patientWith(String condition) {
+        Patient any = patient();
+        return new Patient(any.has | 1 << conditions.indexOf(condition), any.mood);
     }
 
     /** The signs of the tests done, in their order, as they come out in the patient. */

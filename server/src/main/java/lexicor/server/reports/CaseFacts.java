@@ -83,7 +83,7 @@ final class CaseFacts {
         return given.weighed().standing().conditions();
     }
 
-        /** What the bands cover, and what they do not. */
+    /** What the bands cover, and what they do not. */
     String bands() {
         return given.weighed().standing().bands();
     }

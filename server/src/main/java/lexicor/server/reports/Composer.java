@@ -72,8 +72,7 @@ final class Composer {
         all.add(new Section(
                 "candidates",
                 "Candidates in order",
-                                "Each has its own probability; they need not add up. Before, then now with what a new clinic may find. "
-                        + facts.bands(),
+                "Each has its own probability; they need not add up. Before, then now. " + facts.bands(),
                 null,
                 facts.rails(ALL),
                 null));
@@ -150,7 +149,7 @@ final class Composer {
         List<String> sentences = new ArrayList<>();
         facts.ranked().stream().limit(IN_A_LETTER).forEach(c -> sentences.add(standing(c)));
         sentences.addAll(facts.notWeighable());
-        sentences.add("These are probabilities, not diagnoses. " + facts.unchecked());
+        sentences.add("These are probabilities, not diagnoses. " + facts.bands() + " " + facts.unchecked());
         return String.join("\n", sentences);
     }
 
@@ -161,7 +160,7 @@ final class Composer {
                 c.name(),
                 Percent.of(c.pretest()),
                 Percent.of(c.posttest()),
-                                Percent.of(c.lowNewClinic()),
+                Percent.of(c.lowNewClinic()),
                 Percent.of(c.highNewClinic()),
                 CaseFacts.verdict(c));
     }

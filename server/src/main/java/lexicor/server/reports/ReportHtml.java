@@ -102,8 +102,9 @@ final class ReportHtml {
     }
 
     private void rails(List<RailLine> rails) {
-        html.append("<table class=\"rail\"><thead><tr><th scope=\"col\">Candidate</th><th scope=\"col\">Before, now"
-                + " (in a new clinic)</th><th scope=\"col\">On a log-odds rail, 0.1 % to 99.9 %</th></tr></thead><tbody>");
+        html.append(
+                "<table class=\"rail\"><thead><tr><th scope=\"col\">Candidate</th><th scope=\"col\">Before, now"
+                        + " (in a new clinic)</th><th scope=\"col\">On a log-odds rail, 0.1 % to 99.9 %</th></tr></thead><tbody>");
         for (RailLine r : rails) {
             html.append("<tr><td>")
                     .append(r.rank())

@@ -50,7 +50,7 @@ class CaseListTest {
                 0.05,
                 0.7,
                 0,
-                                weighed,
+                weighed,
                 false,
                 List.of(),
                 new AimedView(positive, 0, 0, ""),

@@ -1,0 +1,105 @@
+package lexicor.bench.honesty;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Complaint;
+import lexicor.core.catalogue.packs.Packs;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.weighing.School;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The world that the program is tried in: what it calls the truth is the truth there, and the scores score. */
+class HonestyTest {
+    private static final Catalogue CATALOGUE = Packs.read(Path.of("../packs"));
+    private static final EvidenceBase EVIDENCE = EvidenceBase.of(CATALOGUE, HighBias.CORRECTED);
+    private static final Complaint TINGLING =
+            CATALOGUE.complaint("thumb-side-tingling").orElseThrow();
+
+    @Test
+    void theWorldKnowsNothingOfHowFindingsAreWeighed() throws IOException {
+        for (Class<?> part : List.of(World.class, World.Sign.class, World.Patient.class, Scenario.class)) {
+            String file = part.getName().substring(part.getPackageName().length() + 1) + ".class";
+            try (InputStream compiled = part.getResourceAsStream(file)) {
+                assertThat(new String(compiled.readAllBytes(), StandardCharsets.ISO_8859_1))
+                        .doesNotContain("lexicor/core/weighing");
+            }
+        }
+    }
+
+    /** Whoever knows the clinic exactly is right as often as they say, and nobody is more right. */
+    @ParameterizedTest
+    @EnumSource(Scenario.class)
+    void whatIsCalledTheTruthIsCalibratedAndUnbeaten(Scenario scenario) {
+        Clinic clinic = new Clinic(CATALOGUE, EVIDENCE);
+        Random random = new Random(5);
+        Scores truth = new Scores();
+        Scores guess = new Scores();
+        for (int clinics = 0, patient = 0; clinics < 60; clinics++) {
+            World world = new World(CATALOGUE, EVIDENCE, TINGLING, scenario, random.nextLong());
+            for (int i = 0; i < 40; i++, patient++) {
+                List<World.Sign> done = Clinic.some(world, 0.6, random);
+                World.Patient has = world.patient();
+                double[] known = world.truth(done, world.examine(has, done));
+                for (int c = 0; c < known.length; c++) {
+                    truth.add(new Scores.Judgement(patient, known[c], has.has(c), true, true));
+                    double pretest = World.baseRate(CATALOGUE, TINGLING, world.conditions.get(c));
+                    guess.add(new Scores.Judgement(patient, pretest, has.has(c), true, true));
+                }
+            }
+        }
+        assertThat(truth.calibration()[0]).isCloseTo(0, within(0.25));
+        assertThat(truth.calibration()[1]).isCloseTo(1, within(0.12));
+        assertThat(truth.logLoss()).isLessThan(guess.logLoss());
+        Judged judged = Judged.of(clinic, TINGLING, scenario, 200, 3);
+        assertThat(judged.scores.get(School.DIFFERENTIAL).judgements()).isPositive();
+    }
+
+    /** The same seed gives the same patients, weighed the same; the way with most to lose loses most where others provoke. */
+    @Test
+    void aRunCanBeRepeated() {
+        Clinic clinic = new Clinic(CATALOGUE, EVIDENCE);
+        Judged one = Judged.of(clinic, TINGLING, Scenario.HARSH, 150, 11);
+        Judged other = Judged.of(clinic, TINGLING, Scenario.HARSH, 150, 11);
+        for (School school : School.values()) {
+            assertThat(one.scores.get(school).logLoss())
+                    .isEqualTo(other.scores.get(school).logLoss());
+        }
+        assertThat(one.scores.get(School.INDEPENDENT).logLoss())
+                .isGreaterThan(one.scores.get(School.DIFFERENTIAL).logLoss());
+    }
+
+    /** Forty judgements by hand: stated at 80 %, of which half are so. */
+    @Test
+    void theScoresAreThoseOfTheTextbook() {
+        Scores scores = new Scores();
+        List<Double> losses = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            boolean is = i % 2 == 0;
+            double stated = i < 20 ? 0.8 : 0.3;
+            scores.add(new Scores.Judgement(i, stated, is, i % 4 == 0, i % 4 != 1));
+            losses.add(-Math.log(is ? stated : 1 - stated));
+        }
+        assertThat(scores.logLoss())
+                .isCloseTo(losses.stream().mapToDouble(l -> l).average().orElseThrow(), within(1e-12));
+        assertThat(scores.brier()).isCloseTo((0.04 + 0.64 + 0.49 + 0.09) / 4, within(1e-12));
+        assertThat(scores.rightAtEighty()).isEqualTo(0.5);
+        assertThat(scores.coverage(false)).isEqualTo(0.25);
+        assertThat(scores.coverage(true)).isEqualTo(0.75);
+        // Half are so whatever was stated: the line is flat at even odds.
+        assertThat(scores.calibration()[0]).isCloseTo(0, within(1e-6));
+        assertThat(scores.calibration()[1]).isCloseTo(0, within(1e-6));
+        assertThat(scores.savedAgainst(scores)).containsExactly(0, 0);
+    }
+}
