@@ -11,8 +11,8 @@ import lexicor.core.weighing.input.Families;
 import lexicor.core.weighing.input.OfferedTest;
 import lexicor.core.weighing.input.RecordedCluster;
 import lexicor.core.weighing.input.Result;
-import lexicor.core.weighing.model.FamilyMemory;
 import lexicor.core.weighing.model.Item;
+import lexicor.core.weighing.model.SetsMemory;
 
 /**
  * What a case would show with one more result (method M10): the figures as printed, the school in force, clusters decided by the
@@ -31,8 +31,9 @@ final class Prospects {
     private final School school;
     private final OpenClusters openClusters;
     private final List<ConditionWeighing> conditions;
-    private final FamilyMemory memory = new FamilyMemory();
+    private final SetsMemory memory = new SetsMemory();
     private final Map<String, Alone> alone = new HashMap<>();
+    private boolean begun;
 
     Prospects(CaseToWeigh given, School school, OpenClusters openClusters, List<ConditionWeighing> conditions) {
         this.given = given;
@@ -60,6 +61,16 @@ final class Prospects {
                         .isPresent());
     }
 
+    /** Weighs the case as it is, so that every prospect differs from it by one finding alone. */
+    private void begin() {
+        if (!begun) {
+            begun = true;
+            List<Alone> all = conditions.stream().map(this::alone).toList();
+            Rivalry rivalry = new Rivalry(given.findings(), all, given.settings(), memory);
+            all.forEach(rivalry::posttestLogit);
+        }
+    }
+
     private Alone alone(ConditionWeighing c) {
         return alone.computeIfAbsent(c.candidate.id(), id -> c.alone());
     }
@@ -84,6 +95,7 @@ final class Prospects {
         }
 
         Map<String, Double> together() {
+            begin();
             List<Alone> all = conditions.stream().map(this::alone).toList();
             Rivalry rivalry = new Rivalry(then.findings(), all, given.settings(), memory);
             Map<String, Double> posttests = new LinkedHashMap<>();

@@ -13,8 +13,8 @@ import lexicor.core.weighing.input.Result;
 import lexicor.core.weighing.input.WeighingSettings;
 import lexicor.core.weighing.model.ExplainedFindings;
 import lexicor.core.weighing.model.ExplainedFindings.Cause;
-import lexicor.core.weighing.model.FamilyMemory;
 import lexicor.core.weighing.model.Item;
+import lexicor.core.weighing.model.SetsMemory;
 
 /**
  * The conditions of a case weighed together (method M17): findings are explained by sets of conditions, with a noisy-or for each
@@ -30,7 +30,7 @@ final class Rivalry {
     private final List<Alone> considered;
     private final ExplainedFindings findings;
 
-    Rivalry(List<RecordedFinding> recorded, List<Alone> conditions, WeighingSettings settings, FamilyMemory memory) {
+    Rivalry(List<RecordedFinding> recorded, List<Alone> conditions, WeighingSettings settings, SetsMemory memory) {
         this.settings = settings;
         List<RecordedFinding> clear = recorded.stream()
                 .filter(f -> f.result() != Result.UNCLEAR)

@@ -16,7 +16,7 @@ import lexicor.core.weighing.Prospects.OpenClusters;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.Families;
-import lexicor.core.weighing.model.FamilyMemory;
+import lexicor.core.weighing.model.SetsMemory;
 
 /** Weighs a case: findings, clusters and pretests in, ranked conditions with their reasons out (method M3 to M11). */
 public final class Weighing {
@@ -66,7 +66,7 @@ public final class Weighing {
         if (school == School.DIFFERENTIAL) {
             Map<String, Alone> alone = alone(conditions.values());
             Rivalry rivalry =
-                    new Rivalry(given.findings(), List.copyOf(alone.values()), given.settings(), new FamilyMemory());
+                    new Rivalry(given.findings(), List.copyOf(alone.values()), given.settings(), new SetsMemory());
             conditions.replaceAll((id, c) -> c.among(rivalry, alone.get(id)));
         }
         return conditions;
@@ -125,8 +125,8 @@ public final class Weighing {
                 weighed.forEach(w -> byCondition.put(w.candidate.id(), w.posttest()));
             } else if (school == School.DIFFERENTIAL) {
                 Map<String, Alone> alone = alone(weighed);
-                Rivalry rivalry = new Rivalry(
-                        given.findings(), List.copyOf(alone.values()), given.settings(), new FamilyMemory());
+                Rivalry rivalry =
+                        new Rivalry(given.findings(), List.copyOf(alone.values()), given.settings(), new SetsMemory());
                 alone.forEach((id, c) -> byCondition.put(id, Logit.inverse(rivalry.posttestLogit(c))));
             } else {
                 weighed.forEach(w -> byCondition.put(w.candidate.id(), w.posttestBy(school)));

@@ -46,6 +46,9 @@ public final class Standings {
             "Wide band: what a new clinic may find; the narrow one inside it: how well the average is known. Both cover what the"
                     + " figures leave open (95 %), and neither covers a diagnosis that is not among the candidates.";
     private static final int NEXT_SHOWN = 8;
+    /** What would tell most; what is advised stands beside it. */
+    private static final int NEXT_AT_THE_COUCH = 1;
+
     private static final int EFFECTS_SHOWN = 3;
     private static final String FRESH =
             "Nothing is recorded at this visit yet. Each visit weighs its own findings, so every"
@@ -79,7 +82,7 @@ public final class Standings {
                         e.getValue()))
                 .toList();
         return new Weighed(
-                standing(bedside, basis, result, earlier, planned),
+                standing(bedside, basis, result, earlier, planned, NEXT_SHOWN),
                 ledgers,
                 schools,
                 new Weighed.Method(
@@ -217,7 +220,7 @@ public final class Standings {
     }
 
     /**
-     * Where the case stands.
+     * Where the case stands, as short as every tap is answered with.
      *
      * @param earlier where candidates stood at earlier visits, by condition
      * @param planned the tests of the running order without a tap and without a precaution against them, in its order
@@ -228,6 +231,16 @@ public final class Standings {
             WeighedCase result,
             Map<String, LastStanding> earlier,
             Collection<String> planned) {
+        return standing(bedside, basis, result, earlier, planned, NEXT_AT_THE_COUCH);
+    }
+
+    private static Standing standing(
+            BedsideCase bedside,
+            Basis basis,
+            WeighedCase result,
+            Map<String, LastStanding> earlier,
+            Collection<String> planned,
+            int shown) {
         Catalogue catalogue = basis.catalogue();
         Set<String> done = bedside.findings().testsDone(catalogue);
         List<NextTest> reachable = reachable(bedside, catalogue, result);
@@ -238,7 +251,7 @@ public final class Standings {
                 BANDS,
                 reachable.stream()
                         .filter(t -> t.gain() > 0)
-                        .limit(NEXT_SHOWN)
+                        .limit(shown)
                         .map(t -> next(t, result, done, catalogue))
                         .toList(),
                 advice(Advice.of(catalogue, result, reachable, open(planned, left)), result, done, catalogue),

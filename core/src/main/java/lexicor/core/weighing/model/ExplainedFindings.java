@@ -1,8 +1,9 @@
 package lexicor.core.weighing.model;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,10 +19,10 @@ public final class ExplainedFindings {
 
     private final double familyOverlap;
     private final double generalOverlap;
-    private final double[] pretests;
+    private final List<Double> pretests;
     private final Map<String, Explained> findings = new LinkedHashMap<>();
     private final Map<Set<String>, ConditionSets> setsWithout = new HashMap<>();
-    private final FamilyMemory memory;
+    private final SetsMemory memory;
     private ConditionSets all;
 
     /**
@@ -48,18 +49,18 @@ public final class ExplainedFindings {
      * @param pretests of the conditions, each strictly between 0 and 1
      * @param memory what was worked out before for the same case
      */
-    public ExplainedFindings(double familyOverlap, double generalOverlap, double[] pretests, FamilyMemory memory) {
+    public ExplainedFindings(double familyOverlap, double generalOverlap, double[] pretests, SetsMemory memory) {
         this.memory = memory;
         this.familyOverlap = familyOverlap;
         this.generalOverlap = generalOverlap;
-        this.pretests = pretests.clone();
+        this.pretests = Arrays.stream(pretests).boxed().toList();
     }
 
     /**
      * @param causes by the condition's place among the pretests; at least one has figures
      */
     public void add(String id, String family, boolean positive, Map<Integer, Cause> causes) {
-        double[] logMissed = new double[pretests.length];
+        double[] logMissed = new double[pretests.size()];
         causes.forEach((c, cause) -> logMissed[c] = Math.log1p(-cause.activation));
         findings.put(id, new Explained(id, family, positive, logSilent(causes), logMissed));
     }
@@ -79,7 +80,7 @@ public final class ExplainedFindings {
             sum += with.getValue().logSpecificity;
             for (Map.Entry<Integer, Cause> other : causes.entrySet()) {
                 if (!other.getKey().equals(with.getKey())) {
-                    sum -= Math.log1p(-pretests[other.getKey()] * other.getValue().activation);
+                    sum -= Math.log1p(-pretests.get(other.getKey()) * other.getValue().activation);
                 }
             }
         }
@@ -110,22 +111,30 @@ public final class ExplainedFindings {
     }
 
     private ConditionSets sets(Set<String> leftOut) {
-        if (!leftOut.isEmpty()) {
-            return setsWithout.computeIfAbsent(Set.copyOf(leftOut), this::make);
+        if (leftOut.isEmpty()) {
+            if (all == null) {
+                all = memory.sets(
+                        Nodes.of(
+                                familyOverlap,
+                                generalOverlap,
+                                findings.values().stream()
+                                        .map(Explained::family)
+                                        .toList()),
+                        pretests,
+                        List.copyOf(findings.values()));
+            }
+            return all;
         }
-        if (all == null) {
-            all = make(leftOut);
+        Set<String> key = Set.copyOf(leftOut);
+        ConditionSets known = setsWithout.get(key);
+        if (known == null) {
+            // One more than what was left out before, as a rule.
+            String one = leftOut.stream().reduce((a, b) -> b).orElseThrow();
+            Set<String> others = new LinkedHashSet<>(leftOut);
+            others.remove(one);
+            known = sets(others).without(findings.get(one));
+            setsWithout.put(key, known);
         }
-        return all;
-    }
-
-    private ConditionSets make(Set<String> leftOut) {
-        List<Explained> rest = new ArrayList<>();
-        findings.values().stream().filter(f -> !leftOut.contains(f.id())).forEach(rest::add);
-        Nodes nodes = Nodes.of(
-                familyOverlap,
-                generalOverlap,
-                findings.values().stream().map(Explained::family).toList());
-        return ConditionSets.of(nodes, pretests, rest, memory);
+        return known;
     }
 }
