@@ -1,6 +1,6 @@
 import { percent } from "../pieces/format";
 
-const SIZE = 220;
+const SIZE = 200;
 const EDGE = 34;
 
 const WAYS = [
@@ -16,8 +16,8 @@ export function CalibrationPlot(props: { scenario: string; lines: Lines }) {
   const x = (p: number) => EDGE + p * SIZE;
   const y = (p: number) => 8 + (1 - p) * SIZE;
   return (
-    <figure className="m-0">
-      <figcaption className="text-[16px]">{props.scenario}</figcaption>
+    <figure className="m-0 flex flex-col justify-end" style={{ width: EDGE + SIZE + 12 }}>
+      <figcaption className="text-[15px] leading-tight">{props.scenario}</figcaption>
       <svg
         role="img"
         aria-label={sentence(props.lines.differential)}

@@ -35,7 +35,7 @@ export function HonestyScreen() {
         </p>
         <section className="flex flex-col gap-1">
           <h2 className="m-0 text-[22px] font-bold">Where it is wrong</h2>
-          <ul className="m-0 flex flex-col gap-1 pl-6">
+          <ul className="m-0 flex list-disc flex-col gap-1 pl-6">
             <li>
               It is too sure. The slope of the calibration is below 1 in every clinic: what stands at
               80&#8239;% is there less often, and the harsher the clinic, the less.
@@ -58,7 +58,7 @@ export function HonestyScreen() {
         </section>
         <section className="flex flex-col gap-2">
           <h2 className="m-0 text-[22px] font-bold">Stated, and how many had it</h2>
-          <div className="flex flex-wrap gap-4">
+          <div className="flex flex-wrap gap-3">
             {measured.plot.map((p) => (
               <CalibrationPlot key={p.scenario} scenario={p.scenario} lines={p.lines} />
             ))}

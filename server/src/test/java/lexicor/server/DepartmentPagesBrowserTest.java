@@ -14,6 +14,7 @@ class DepartmentPagesBrowserTest extends EveryPage {
                 "/evidence",
                 "/evidence/pair?criterion=neer/pain&condition=subacromial-pain",
                 "/exchange",
+                "/honesty",
                 "/settings"
             })
     void isForEverybody(String path) {

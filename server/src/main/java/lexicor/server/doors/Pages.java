@@ -18,6 +18,7 @@ class Pages implements WebMvcConfigurer {
             "/exchange",
             "/evidence",
             "/evidence/**",
+            "/honesty",
             "/first-lead");
 
     /** What the page is made of: nothing of anybody's. */
