@@ -36,12 +36,11 @@ public final class AmongRivals {
         this.findings = findings;
         double standing = findings.logit(index, Set.of());
         for (Optional<Item> worst = weigh(standing); worst.isPresent(); worst = weigh(standing)) {
-            String finding = worst.get().id;
-            setAside.put(finding, "");
+            setAside.put(worst.get().id, "");
             standing = findings.logit(index, setAside.keySet());
         }
         logit = standing;
-        setAside.replaceAll((finding, by) -> explains(finding));
+        setAside.replaceAll((finding, by) -> alone.speakers().get(finding).positive ? explains(finding) : "");
     }
 
     /** What each finding of its own adds as things stand, and the worst of those that argue against themselves. */
@@ -66,7 +65,7 @@ public final class AmongRivals {
         return Math.abs(difference) <= Item.TOLERANCE ? item.id.compareTo(than.id) < 0 : difference > 0;
     }
 
-    /** The other condition that accounts most for a finding: by how probable it is and how often it turns the finding positive. */
+    /** The other condition that accounts most for a positive: by how probable it is and how often it turns the finding positive. */
     private String explains(String finding) {
         String most = "";
         double largest = 0;

@@ -114,7 +114,7 @@ final class Prospects {
             if (!concerns(c)) {
                 return Prospects.this.alone(c);
             }
-            if (!mayBeAdded(c) || !c.selection.clusters.isEmpty()) {
+            if (!mayBeAdded(c)) {
                 return anew(c).alone();
             }
             Item item = item(c);
@@ -148,9 +148,15 @@ final class Prospects {
                             && k.members().contains(test.id()));
         }
 
-        /** Whether it can be added to what is there: nothing else comes to speak or falls silent, and the nodes stay the same. */
+        /**
+         * Whether it can be added to what is there: nothing else comes to speak or falls silent, no cluster joins another family, and
+         * the nodes stay the same.
+         */
         private boolean mayBeAdded(ConditionWeighing c) {
-            return !isMember(c) && !c.hasSpoken(test.test()) && c.nodesWith(test.family()) == c.nodes();
+            return !isMember(c)
+                    && !c.hasSpoken(test.test())
+                    && c.selection.clusters.isEmpty()
+                    && c.nodesWith(test.family()) == c.nodes();
         }
     }
 }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.packs.PackFiles;
 import lexicor.core.catalogue.packs.Packs;
@@ -62,6 +63,29 @@ class ChecksTest {
         return Shipped.CATALOGUE.accuracy().stream()
                 .filter(r -> r.criterion().equals(criterion) && r.condition().equals(CONDITION))
                 .toList();
+    }
+
+    /** Of every shipped pair that a review has summed up: the review alone, or from four studies on those alone. */
+    @Test
+    void aReviewStandsUntilThereAreFourPrimaryStudies() {
+        EvidenceBase evidence = EvidenceBase.of(Shipped.CATALOGUE, HighBias.AS_PRINTED);
+        Set<Long> studies = new TreeSet<>();
+        for (AccuracyRow review : Shipped.CATALOGUE.accuracy()) {
+            if (review.kind() != AccuracyRow.Kind.POOLED) {
+                continue;
+            }
+            List<AccuracyRow> used = evidence.used(review.criterion(), review.condition());
+            long primary = evidence.rows(review.criterion(), review.condition()).stream()
+                    .filter(r -> r.kind() == AccuracyRow.Kind.STUDY)
+                    .count();
+            studies.add(primary);
+            if (primary < 4) {
+                assertThat(used).containsExactly(review);
+            } else {
+                assertThat(used).hasSize((int) primary).doesNotContain(review);
+            }
+        }
+        assertThat(studies).contains(0L, 1L, 4L);
     }
 
     @Test

@@ -39,6 +39,11 @@ class RefusalsTest {
             "familyOverlap": 0.4                | "familyOverlap": 0.95             | weighing.familyOverlap
             "generalOverlap": 0.1               | "generalOverlap": 0.5             | weighing.generalOverlap
             "generalOverlap": 0.1               | "general": 0.1                    | weighing.general
+            "generalOverlap": 0.1               | "crossActivation": 0.6            | weighing.crossActivation
+            "generalOverlap": 0.1               | "clusterShare": 1.5               | weighing.clusterShare
+            "generalOverlap": 0.1               | "school": "majority"              | weighing.school
+            "minutes": 1                        | "minutes": 1, "provokes": ["flu"] | candidates[0].provokes
+            "minutes": 1                        | "minutes": 1, "provokes": ["tear", "tear"] | candidates[0].provokes
             "pretest": 0.3                      | "pretest": 1                      | conditions[0].pretest
             "pretest": 0.3                      | "pretest": 0                      | conditions[0].pretest
             "pretest": 0.3                      | "pretest": "a third"              | conditions[0].pretest

@@ -150,16 +150,21 @@ class NumericsTest {
                     List.of(),
                     List.of(new OfferedTest(
                             "t", "t", "family 0", 1, false, findings.get(0).evidence())));
-            WeighedCase weighed = Weighing.weigh(given);
-            WeighedCondition c = weighed.conditions().get(0);
-            assertThat(Math.log(c.lr())).isFinite();
-            assertThat(c.posttest()).isBetween(0.0, 1.0);
-            assertThat(c.average().low()).isBetween(0.0, c.posttest());
-            assertThat(c.newClinic().high()).isBetween(c.posttest(), 1.0);
-            assertThat(weighed.nextTests().get(0).gain()).isFinite();
-            assertThat(c.ledger())
-                    .allSatisfy(r -> r.lrAdded().ifPresent(a -> assertThat(a).isFinite()));
+            for (School school : List.of(School.OVERLAP_AWARE, School.DIFFERENTIAL)) {
+                staysFinite(Weighing.weigh(given, school));
+            }
         }
+    }
+
+    private static void staysFinite(WeighedCase weighed) {
+        WeighedCondition c = weighed.conditions().get(0);
+        assertThat(Math.log(c.lr())).isFinite();
+        assertThat(c.posttest()).isBetween(0.0, 1.0);
+        assertThat(c.average().low()).isBetween(0.0, c.posttest());
+        assertThat(c.newClinic().high()).isBetween(c.posttest(), 1.0);
+        assertThat(weighed.nextTests().get(0).gain()).isFinite();
+        assertThat(c.ledger())
+                .allSatisfy(r -> r.lrAdded().ifPresent(a -> assertThat(a).isFinite()));
     }
 
     @Test

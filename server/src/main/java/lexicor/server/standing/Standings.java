@@ -138,7 +138,7 @@ public final class Standings {
                 String.format(
                         Locale.ROOT,
                         "%s: the cluster and its members are two readings of the same results, so what it says beyond them is"
-                                + " believed by %s. It multiplies the odds by %.2f.",
+                                + " believed %s. It multiplies the odds by %.2f.",
                         clusters,
                         share(c, basis),
                         factor));
@@ -147,10 +147,10 @@ public final class Standings {
     private static String share(WeighedCondition c, Basis basis) {
         double share = c.clusterShare();
         return share == 1
-                ? basis.settings().clusterShare() == 1
-                        ? "its whole"
-                        : "its whole, since one of its members has no figures of its own"
-                : share == 0.5 ? "half" : Percent.of(share);
+                                ? basis.settings().clusterShare() == 1
+                        ? "in full"
+                        : "in full, since one of its members has no figures of its own"
+                : share == 0.5 ? "by half" : "by " + Percent.of(share);
     }
 
     /** Before and after of the same number of people, so that the two can be compared. */
