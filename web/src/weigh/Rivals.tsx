@@ -18,7 +18,7 @@ export function Rivals(props: { condition: ConditionStanding; rows: LedgerRow[];
           {condition.rivals.map((r) => (
             <li
               key={r.condition}
-              className="flex items-start justify-between gap-3 border-t border-line py-1 text-[16px]"
+              className="flex items-start justify-between gap-3 border-t border-line py-1 text-[16px] max-sm:flex-wrap"
             >
               <span>
                 {r.name}, {percent(r.now)} now

@@ -147,7 +147,7 @@ public final class Standings {
     private static String share(WeighedCondition c, Basis basis) {
         double share = c.clusterShare();
         return share == 1
-                                ? basis.settings().clusterShare() == 1
+                ? basis.settings().clusterShare() == 1
                         ? "in full"
                         : "in full, since one of its members has no figures of its own"
                 : share == 0.5 ? "by half" : "by " + Percent.of(share);
