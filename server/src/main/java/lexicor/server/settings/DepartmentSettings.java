@@ -102,8 +102,7 @@ public record DepartmentSettings(
     /** The weighing's settings for a case. */
     public WeighingSettings weighing(Optional<HighBias> ofCase) {
         return WeighingSettings.DEFAULT
-                // More was allowed once.
-                .withOverlap(familyOverlap, Math.min(generalOverlap, WeighingSettings.MAX_GENERAL_OVERLAP))
+                .withOverlap(familyOverlap, generalOverlap)
                 .withDifferential(crossActivation, clusterShare)
                 .withHighBias(ofCase.orElse(highBias));
     }

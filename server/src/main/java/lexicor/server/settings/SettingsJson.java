@@ -1,5 +1,6 @@
 package lexicor.server.settings;
 
+import lexicor.core.weighing.input.WeighingSettings;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -16,6 +17,8 @@ public final class SettingsJson {
              "codePrefix":"HB","timeZone":"","why":"","errors":{},"variants":{}}
             """);
 
+    private static final String GENERAL = "generalOverlap";
+
     private SettingsJson() {}
 
     /** With the version that they were stored with. */
@@ -31,7 +34,9 @@ public final class SettingsJson {
     private static ObjectNode whole(String stored) {
         ObjectNode whole = FIRST.deepCopy();
         whole.setAll((ObjectNode) JSON.readTree(stored));
-        return whole;
+        // More was allowed once.
+        double general = Math.min(whole.get(GENERAL).asDouble(), WeighingSettings.MAX_GENERAL_OVERLAP);
+        return whole.put(GENERAL, general);
     }
 
     public static String write(DepartmentSettings settings) {
