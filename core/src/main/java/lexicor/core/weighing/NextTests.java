@@ -1,6 +1,7 @@
 package lexicor.core.weighing;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -9,7 +10,6 @@ import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.Evidence.Weighable;
 import lexicor.core.numbers.Entropy;
 import lexicor.core.weighing.Prospects.OpenClusters;
-import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.OfferedTest;
 import lexicor.core.weighing.input.RecordedFinding;
@@ -21,6 +21,7 @@ import lexicor.core.weighing.model.OverlapModel;
 final class NextTests {
     private final List<ConditionWeighing> conditions;
     private final Prospects prospects;
+    private final Map<String, OfferedTest> offered = new HashMap<>();
     private final List<NextTest> ranked;
 
     NextTests(CaseToWeigh given, School school, OpenClusters openClusters, List<ConditionWeighing> conditions) {
@@ -46,10 +47,14 @@ final class NextTests {
         boolean undecided =
                 conditions.stream().anyMatch(c -> Verdict.of(c.posttest(), c.candidate) == Verdict.UNDECIDED);
         // The one with the most gain is the likeliest to, so that little is left to work out where one does.
-        return !undecided || ranked.stream().noneMatch(this::crosses);
+        return !undecided
+                || ranked.stream()
+                        .map(t -> offered.get(t.id()))
+                        .noneMatch(t -> prospects.crosses(t, Result.POSITIVE) || prospects.crosses(t, Result.NEGATIVE));
     }
 
     private NextTest consider(OfferedTest test) {
+        offered.put(test.id(), test);
         double gain = 0;
         for (ConditionWeighing c : conditions) {
             Evidence evidence = test.evidence().get(c.candidate.id());
@@ -72,17 +77,5 @@ final class NextTests {
         double down = c.movedBy(positive.read(false), extension);
         double q = p * extension.positiveIfPresent() + (1 - p) * extension.positiveIfAbsent();
         return Math.max(0, Entropy.bits(p) - (q * Entropy.bits(up) + (1 - q) * Entropy.bits(down)));
-    }
-
-    private boolean crosses(NextTest test) {
-        return conditions.stream().anyMatch(c -> crosses(c, test.ifPositive()) || crosses(c, test.ifNegative()));
-    }
-
-    private static boolean crosses(ConditionWeighing c, Map<String, Double> then) {
-        return crosses(c.candidate, c.posttest(), then.get(c.candidate.id()));
-    }
-
-    private static boolean crosses(Candidate candidate, double from, double to) {
-        return Verdict.of(from, candidate) == Verdict.UNDECIDED && Verdict.of(to, candidate) != Verdict.UNDECIDED;
     }
 }

@@ -44,12 +44,26 @@ final class Prospects {
 
     /** Every condition's probability were the test to come out so. */
     Map<String, Double> with(OfferedTest test, Result result) {
+        Then prospect = then(test, result);
+        return school == School.DIFFERENTIAL ? prospect.together() : prospect.eachByItself();
+    }
+
+    /** Whether the test, so come out, would carry an undecided condition over one of its lines. */
+    boolean crosses(OfferedTest test, Result result) {
+        Then prospect = then(test, result);
+        return school == School.DIFFERENTIAL ? prospect.crossesTogether() : prospect.crossesByItself();
+    }
+
+    private static boolean isUndecided(ConditionWeighing c) {
+        return Verdict.of(c.posttest(), c.candidate) == Verdict.UNDECIDED;
+    }
+
+    private Then then(OfferedTest test, Result result) {
         CaseToWeigh then = given.with(test.recorded(result));
         if (openClusters == OpenClusters.STAY) {
             then = then.withClusters(c -> !c.members().contains(test.id()) || isDecided(c));
         }
-        Then prospect = new Then(then, test, result);
-        return school == School.DIFFERENTIAL ? prospect.together() : prospect.eachByItself();
+        return new Then(then, test, result);
     }
 
     private boolean isDecided(RecordedCluster cluster) {
@@ -95,12 +109,38 @@ final class Prospects {
         }
 
         Map<String, Double> together() {
-            begin();
             List<Alone> all = conditions.stream().map(this::alone).toList();
-            Rivalry rivalry = new Rivalry(then.findings(), all, given.settings(), memory);
+            Rivalry rivalry = rivalry(all);
             Map<String, Double> posttests = new LinkedHashMap<>();
             all.forEach(c -> posttests.put(c.id(), Logit.inverse(rivalry.posttestLogit(c))));
             return posttests;
+        }
+
+        private Rivalry rivalry(List<Alone> all) {
+            begin();
+            return new Rivalry(then.findings(), all, given.settings(), memory);
+        }
+
+        boolean crossesByItself() {
+            return conditions.stream()
+                    .filter(Prospects::isUndecided)
+                    .anyMatch(c -> isDecidedAt(c, c.pretestLogit + logRatio(c)));
+        }
+
+        boolean crossesTogether() {
+            List<Alone> all = conditions.stream().map(this::alone).toList();
+            Rivalry rivalry = rivalry(all);
+            for (int i = 0; i < all.size(); i++) {
+                ConditionWeighing c = conditions.get(i);
+                if (isUndecided(c) && isDecidedAt(c, rivalry.posttestLogit(all.get(i)))) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private static boolean isDecidedAt(ConditionWeighing c, double logit) {
+            return Verdict.of(Logit.inverse(logit), c.candidate) != Verdict.UNDECIDED;
         }
 
         private double logRatio(ConditionWeighing c) {

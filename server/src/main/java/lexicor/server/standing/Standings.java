@@ -1,9 +1,7 @@
 package lexicor.server.standing;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -11,16 +9,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.CountHabit;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Outcome;
-import lexicor.core.planning.Advice;
 import lexicor.core.planning.Precautions;
 import lexicor.core.planning.Restraint;
-import lexicor.core.planning.Stage;
 import lexicor.core.weighing.NextTest;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Status;
@@ -34,11 +29,8 @@ import lexicor.core.weighing.explain.UncheckedShare;
 import lexicor.core.weighing.input.BedsideCase;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.WeighingSettings;
-import lexicor.server.standing.Standing.AdviceView;
 import lexicor.server.standing.Standing.ConditionStanding;
-import lexicor.server.standing.Standing.Effect;
 import lexicor.server.standing.Standing.LeftView;
-import lexicor.server.standing.Standing.NextTestView;
 
 /** What a weighing comes to, as the pages show it. */
 public final class Standings {
@@ -49,7 +41,6 @@ public final class Standings {
     /** What would tell most; what is advised stands beside it. */
     private static final int NEXT_AT_THE_COUCH = 1;
 
-    private static final int EFFECTS_SHOWN = 3;
     private static final String FRESH =
             "Nothing is recorded at this visit yet. Each visit weighs its own findings, so every"
                     + " candidate stands at its base rate again; where it stood before is said beside it.";
@@ -243,48 +234,20 @@ public final class Standings {
             int shown) {
         Catalogue catalogue = basis.catalogue();
         Set<String> done = bedside.findings().testsDone(catalogue);
+        NextViews next = new NextViews(catalogue, result, done);
         List<NextTest> reachable = reachable(bedside, catalogue, result);
         List<Restraint.Left> left = Restraint.of(catalogue, bedside.findings(), result);
         return new Standing(
                 ConditionViews.of(bedside, basis, result.conditions(), earlier),
                 result.rankingDependsOnSchool(),
                 BANDS,
-                reachable.stream()
-                        .filter(t -> t.gain() > 0)
-                        .limit(shown)
-                        .map(t -> next(t, result, done, catalogue))
-                        .toList(),
-                advice(Advice.of(catalogue, result, reachable, open(planned, left)), result, done, catalogue),
+                next.most(reachable, shown),
+                next.advice(reachable, planned, left),
                 result.settled(),
                 left.stream()
                         .map(l -> new LeftView(l.test(), l.kind(), l.words()))
                         .toList(),
                 done.isEmpty() && !earlier.isEmpty() ? FRESH : null);
-    }
-
-    private static List<String> open(Collection<String> planned, List<Restraint.Left> left) {
-        List<String> open = new ArrayList<>(planned);
-        left.forEach(l -> open.remove(l.test()));
-        return open;
-    }
-
-    private static AdviceView advice(Advice advice, WeighedCase result, Set<String> done, Catalogue catalogue) {
-        return new AdviceView(
-                advice.test().map(t -> next(t, result, done, catalogue)).orElse(null),
-                advice.first().map(s -> waits(s, advice.open().size())).orElse(null),
-                advice.open().stream().findFirst().orElse(null));
-    }
-
-    private static String waits(Stage stage, int open) {
-        String comes =
-                switch (stage) {
-                    case LOOK -> "Looking comes first";
-                    case FEEL -> "Feeling comes first";
-                    case MOVE -> "Range comes first";
-                    case MEASURE -> "Strength and sensation come first";
-                    case PROVOKE -> "Other tests come first";
-                };
-        return comes + ": " + (open == 1 ? "one planned test is open." : open + " planned tests are open.");
     }
 
     /** The next tests that can be come to: what has to come first is done, or not blocked. */
@@ -294,33 +257,6 @@ public final class Standings {
                 .filter(t -> Precautions.isReachable(
                         catalogue, catalogue.testOf(t.id()).orElseThrow(), done, bedside.precautions()))
                 .toList();
-    }
-
-    private static NextTestView next(NextTest next, WeighedCase result, Set<String> done, Catalogue catalogue) {
-        ClinicalTest test = catalogue.testOf(next.id()).orElseThrow();
-        List<Effect> effects = result.conditions().stream()
-                .map(c -> new Effect(
-                        c.id(),
-                        catalogue.condition(c.id()).orElseThrow().name(),
-                        c.posttest(),
-                        next.ifPositive().get(c.id()),
-                        next.ifNegative().get(c.id())))
-                .filter(e -> e.ifPositive() != e.ifNegative())
-                .sorted(Comparator.comparingDouble(e -> e.ifNegative() - e.ifPositive()))
-                .limit(EFFECTS_SHOWN)
-                .toList();
-        return new NextTestView(
-                next.id(),
-                test.id(),
-                test.name(),
-                catalogue.criterion(next.id()).orElseThrow().label(),
-                test.position(),
-                test.minutes(),
-                test.provocation(),
-                next.gain(),
-                next.gainPerMinute().isPresent() ? next.gainPerMinute().getAsDouble() : null,
-                test.after().stream().filter(t -> !done.contains(t)).findFirst().orElse(null),
-                effects);
     }
 
     private static String schoolName(School school) {

@@ -166,7 +166,7 @@ final class ConditionSets {
                 }
             }
         }
-        double all = Arrays.stream(weights).sum();
+        double all = with[0] + without[0];
         int[] found = new int[weights.length];
         int count = 0;
         for (int set = 0; set < weights.length; set++) {

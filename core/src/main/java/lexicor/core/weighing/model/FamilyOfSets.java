@@ -93,8 +93,11 @@ final class FamilyOfSets {
         for (int r = 0, k = 0; r < m.placeByRow.length; r++) {
             double[] p = m.atInner[m.placeByRow[r]];
             for (int j = 0; j < p.length; j++, k++) {
-                product[k] *= p[j];
-                largest = Math.max(largest, product[k]);
+                double value = product[k] * p[j];
+                product[k] = value;
+                if (value > largest) {
+                    largest = value;
+                }
             }
         }
         if (largest >= RESCALE_BELOW) {
