@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { ConditionStanding, Standing } from "../api/types";
-import { percent } from "../pieces/format";
+import { percent, unbroken } from "../pieces/format";
 import { Rail } from "../pieces/Rail";
 import { RailKey } from "../pieces/RailKey";
 import { isExamined, rankedAndApart } from "../pieces/ranked";
@@ -44,7 +44,7 @@ export function StandingPanel(props: {
             </div>
             <Rail values={c} width={width} labels={i === shown.length - 1} />
             {c.last && <p className="m-0 text-[14px] text-soft">{c.last.words}</p>}
-            {c === held && <p className="m-0 text-[14px] text-soft">{c.rivals[0]?.held}</p>}
+            {c === held && <p className="m-0 text-[14px] text-soft">{unbroken(c.rivals[0]?.held ?? "")}</p>}
           </li>
         ))}
       </ol>

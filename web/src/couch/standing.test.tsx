@@ -122,7 +122,7 @@ describe("the standing at the couch", () => {
       }),
     );
     expect(screen.getAllByText(/held down/).map((e) => e.textContent)).toEqual([
-      "held down by frozen shoulder, 51 %",
+      "held down by frozen shoulder, 51\u202f%",
     ]);
   });
 

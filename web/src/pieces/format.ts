@@ -55,3 +55,8 @@ export function day(instant: string): string {
 function trim(digits: string): string {
   return digits.includes(".") ? digits.replace(/0+$/, "").replace(/\.$/, "") : digits;
 }
+
+/** Words that come with percentages in them, none of which breaks before its sign. */
+export function unbroken(words: string): string {
+  return words.replaceAll(" %", "\u202f%");
+}

@@ -1,5 +1,5 @@
 import type { ConditionStanding, LedgerRow, Reasons } from "../api/types";
-import { percent } from "../pieces/format";
+import { percent, unbroken } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
 import { Step } from "./Step";
 
@@ -22,7 +22,7 @@ export function Rivals(props: { condition: ConditionStanding; rows: LedgerRow[];
             >
               <span>
                 {r.name}, {percent(r.now)} now
-                <span className="block text-soft">{r.words}</span>
+                <span className="block text-soft">{unbroken(r.words)}</span>
               </span>
               <span className="print:hidden">
                 <Step from={condition.posttest} to={r.ifAbsent} start={condition.pretest} />
@@ -36,7 +36,7 @@ export function Rivals(props: { condition: ConditionStanding; rows: LedgerRow[];
           No other candidate changes it by a percent or more.
         </p>
       )}
-      {pull && <p className="m-0 text-[16px]">{pull.words}</p>}
+      {pull && <p className="m-0 text-[16px]">{unbroken(pull.words)}</p>}
       {aside.length > 0 && (
         <ul aria-label="Set aside" className="m-0 list-none p-0 text-[16px] print:hidden">
           {aside.map((r) => (

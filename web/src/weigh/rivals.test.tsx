@@ -61,7 +61,7 @@ describe("what else would explain this", () => {
     );
     const part = screen.getByRole("region", { name: "What else would explain this" });
     expect(part.textContent).toContain("Frozen shoulder, 50");
-    expect(part.textContent).toContain("this would stand at 78 %");
+    expect(part.textContent).toContain("this would stand at 78\u202f%");
     expect(part.textContent).toContain("Three signs: believed by half.");
     expect(within(part).getByRole("img").getAttribute("aria-label")).toMatch(/from 50.% to 78.%/);
     expect(within(part).getByRole("list", { name: "Set aside" }).textContent).toContain(
