@@ -1,6 +1,7 @@
 import { type FormEvent, useId, useState } from "react";
 import type { BlockedTest } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { FieldProblem } from "../pieces/FieldProblem";
 import { midSentence } from "../pieces/format";
 
 const SHORTEST = 10;
@@ -45,11 +46,8 @@ export function Blocked(props: {
           aria-invalid={problem ? true : undefined}
           onChange={(e) => setReason(e.target.value)}
         />
-        {problem && (
-          <p role="alert" className="m-0 text-[16px] text-stop">
-            {problem}
-          </p>
-        )}
+        <FieldProblem words={problem} />
+
         <ErrorNote error={props.error} onKeep={() => props.onGoAhead(reason.trim(), true)} />
         <button type="submit" className="action self-start" data-quiet="true">
           Go ahead all the same

@@ -1,6 +1,7 @@
 import type { NextTest, Standing } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { minutes, percent } from "../pieces/format";
+import { nextShown } from "./order";
 
 /** The test that would tell most, and what either result would do. */
 export function NextTestCard(props: {
@@ -13,7 +14,7 @@ export function NextTestCard(props: {
   const { catalogue } = useCaseContext();
   const { advice, next: telling } = standing;
   const firstName = catalogue.tests.find((t) => t.id === advice.first)?.name;
-  const shown = asked ? telling[0] : advice.test;
+  const shown = nextShown(standing, asked);
   const leads = advice.waits ?? (advice.test || !telling[0] ? undefined : "What is left can startle.");
   if (!shown && !leads) {
     return (
@@ -35,7 +36,7 @@ export function NextTestCard(props: {
           {leads}{" "}
           <button
             type="button"
-            className="underline"
+            className="-my-2 py-2 underline"
             aria-pressed={asked}
             onClick={() => props.onAsk(!asked)}
           >

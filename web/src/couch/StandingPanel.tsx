@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { ConditionStanding, Standing } from "../api/types";
-import { percent, unbroken } from "../pieces/format";
+import { percent } from "../pieces/format";
 import { Rail } from "../pieces/Rail";
 import { RailKey } from "../pieces/RailKey";
 import { isExamined, rankedAndApart } from "../pieces/ranked";
@@ -44,7 +44,12 @@ export function StandingPanel(props: {
             </div>
             <Rail values={c} width={width} labels={i === shown.length - 1} />
             {c.last && <p className="m-0 text-[14px] text-soft">{c.last.words}</p>}
-            {c === held && <p className="m-0 text-[14px] text-soft">{unbroken(c.rivals[0]?.held ?? "")}</p>}
+            {c === held && c.rivals[0] && (
+              <p className="m-0 flex text-[14px] text-soft">
+                <span className="truncate">{c.rivals[0].held}</span>
+                <span className="shrink-0">, {percent(c.rivals[0].now)}</span>
+              </p>
+            )}
           </li>
         ))}
       </ol>
@@ -52,6 +57,7 @@ export function StandingPanel(props: {
       {ranked.length > SHOWN && (
         <p className="m-0 text-[14px] text-soft">{ranked.length - SHOWN} more on the weigh screen (W).</p>
       )}
+      <NextTestCard standing={props.standing} asked={props.asked} onAsk={props.onAsk} onGo={props.onGo} />
       {apart.some(isExamined) && (
         <ul aria-label="Not weighable" className="m-0 list-none p-0 text-[14px]">
           {apart.filter(isExamined).map((c) => (
@@ -61,7 +67,7 @@ export function StandingPanel(props: {
           ))}
         </ul>
       )}
-      <NextTestCard standing={props.standing} asked={props.asked} onAsk={props.onAsk} onGo={props.onGo} />
+
       <RailKey bands={props.standing.bands} />
       {props.children}
     </section>

@@ -1,4 +1,4 @@
-import type { Catalogue, ClinicalTest, Examination, Finding, Side, Standing } from "../api/types";
+import type { Catalogue, ClinicalTest, Examination, Finding, NextTest, Side, Standing } from "../api/types";
 
 const POSITIONS: Record<string, string> = {
   "standing-facing": "Standing, facing you",
@@ -70,8 +70,14 @@ export function testOutcome(examination: Examination, test: string, side: Side):
   return SHOWN_FIRST.find((o) => outcomes.has(o)) ?? "not-done";
 }
 
-/** The test to go to next: the one advised, or what comes first; what tells most where the examiner asked for that. */
+/** The test advised; what tells most where the examiner asked for that. */
+export function nextShown(standing: Standing, asked: boolean): NextTest | undefined {
+  return asked ? standing.next[0] : standing.advice.test;
+}
+
+/** The test to go to next: what has to be done before the one shown, that one, or what comes first. */
 export function suggested(standing: Standing, asked: boolean): string | undefined {
-  const next = asked ? standing.next[0] : standing.advice.test;
+  const next = nextShown(standing, asked);
+
   return next ? (next.firstDo ?? next.test) : standing.advice.first;
 }

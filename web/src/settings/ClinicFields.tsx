@@ -1,5 +1,6 @@
 import { type FormEvent, useState } from "react";
 import type { DepartmentSettings } from "../api/types";
+import { FieldProblem } from "../pieces/FieldProblem";
 
 /** What new codes begin with, and by which clock days are told apart. */
 export function ClinicFields(props: {
@@ -34,11 +35,7 @@ export function ClinicFields(props: {
           Keep codes and zone
         </button>
       </form>
-      {problem && (
-        <p role="alert" className="m-0 text-[16px] text-stop">
-          {problem}
-        </p>
-      )}
+      <FieldProblem words={problem} />
     </section>
   );
 }

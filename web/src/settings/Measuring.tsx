@@ -1,5 +1,7 @@
 import { type FormEvent, useState } from "react";
 import type { DepartmentSettings } from "../api/types";
+import { FieldProblem } from "../pieces/FieldProblem";
+import { NumberField, numberTyped } from "./NumberField";
 
 const LINES = [
   { name: "deficitPercent", label: "Weaker side is marked from, %", low: 1, high: 50 },
@@ -28,7 +30,7 @@ export function Measuring(props: {
   const [problem, setProblem] = useState("");
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    const number = (name: string) => Number((texts[name] ?? "").replace(",", "."));
+    const number = (name: string) => numberTyped(texts[name] ?? "");
     const wrongLine = LINES.find((l) => !(number(l.name) >= l.low && number(l.name) <= l.high));
     const stated = ERRORS.filter((e) => texts[e.name]?.trim());
     const wrongError = stated.find((e) => !(number(e.name) >= 0 && number(e.name) <= e.high));
@@ -47,15 +49,12 @@ export function Measuring(props: {
     }
   };
   const field = (name: string, label: string) => (
-    <label key={name} className="flex flex-col text-[16px]">
-      {label}
-      <input
-        className="field w-28"
-        inputMode="decimal"
-        value={texts[name] ?? ""}
-        onChange={(e) => setTexts({ ...texts, [name]: e.target.value })}
-      />
-    </label>
+    <NumberField
+      key={name}
+      label={label}
+      value={texts[name] ?? ""}
+      onChange={(text) => setTexts({ ...texts, [name]: text })}
+    />
   );
   return (
     <form className="flex flex-col gap-2" onSubmit={submit}>
@@ -70,11 +69,8 @@ export function Measuring(props: {
           Measure by these
         </button>
       </div>
-      {problem && (
-        <p role="alert" className="m-0 text-[16px] text-stop">
-          {problem}
-        </p>
-      )}
+      <FieldProblem words={problem} />
+
       <p className="m-0 text-[16px] text-soft">
         Lexicor ships no error of measurement: it depends on examiner and device, so it is the department's to
         state. Until then the spread of the trials is shown as the least that it can be. 15&#8239;% and 10

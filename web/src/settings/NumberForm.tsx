@@ -1,4 +1,6 @@
 import { type FormEvent, type ReactNode, useState } from "react";
+import { FieldProblem } from "../pieces/FieldProblem";
+import { NumberField, numberTyped } from "./NumberField";
 
 /** A few numbers that are set together: each has its place, and what cannot be is said beside them. */
 export function NumberForm<K extends string>(props: {
@@ -17,9 +19,10 @@ export function NumberForm<K extends string>(props: {
   const [problem, setProblem] = useState("");
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    const values = Object.fromEntries(
-      props.fields.map((f) => [f.key, Number(typed[f.key].replace(",", "."))]),
-    ) as Record<K, number>;
+    const values = Object.fromEntries(props.fields.map((f) => [f.key, numberTyped(typed[f.key])])) as Record<
+      K,
+      number
+    >;
     const found = props.problemOf(values);
     setProblem(found);
     if (!found) {
@@ -31,25 +34,19 @@ export function NumberForm<K extends string>(props: {
       <h2 className="m-0 text-[17px] font-normal">{props.heading}</h2>
       <div className="flex flex-wrap items-end gap-4">
         {props.fields.map((f) => (
-          <label key={f.key} className="flex flex-col text-[16px]">
-            {f.label}
-            <input
-              className="field w-28"
-              inputMode="decimal"
-              value={typed[f.key]}
-              onChange={(e) => setTyped({ ...typed, [f.key]: e.target.value })}
-            />
-          </label>
+          <NumberField
+            key={f.key}
+            label={f.label}
+            value={typed[f.key]}
+            onChange={(text) => setTyped({ ...typed, [f.key]: text })}
+          />
         ))}
         <button type="submit" className="action">
           {props.button}
         </button>
       </div>
-      {problem && (
-        <p role="alert" className="m-0 text-[16px] text-stop">
-          {problem}
-        </p>
-      )}
+      <FieldProblem words={problem} />
+
       <p className="m-0 text-[16px] text-soft">{props.children}</p>
     </form>
   );

@@ -21,7 +21,7 @@ export function Rivals(props: { condition: ConditionStanding; rows: LedgerRow[];
               className="flex items-start justify-between gap-3 border-t border-line py-1 text-[16px] max-sm:flex-wrap"
             >
               <span>
-                {r.name}, {percent(r.now)} now
+                {r.name}, {percent(r.pretest)} before, {percent(r.now)} now
                 <span className="block text-soft">{unbroken(r.words)}</span>
               </span>
               <span className="print:hidden">

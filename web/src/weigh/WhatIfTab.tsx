@@ -74,6 +74,18 @@ export function WhatIfTab(props: {
     const { highBias: _, ...rest } = s;
     onSuppose({ ...rest, suspicions: {} });
   };
+  const together = (key: "crossActivation" | "clusterShare", label: string, options: typeof SHARES) => (
+    <Toggles
+      label={label}
+      value={s[key] === undefined ? "" : String(s[key])}
+      options={options}
+      mayClear
+      onChange={(value) => {
+        const { [key]: _, ...rest } = s;
+        onSuppose(value === "" ? rest : { ...rest, [key]: Number(value) });
+      }}
+    />
+  );
   return (
     <div className="flex flex-col gap-3">
       <p className="m-0 text-[16px]">
@@ -106,26 +118,8 @@ export function WhatIfTab(props: {
         />
         {props.weighed.method.school === "differential" && (
           <>
-            <Toggles
-              label="Others provoke a test without figures"
-              value={s.crossActivation === undefined ? "" : String(s.crossActivation)}
-              options={ACTIVATIONS}
-              mayClear
-              onChange={(value) => {
-                const { crossActivation: _, ...rest } = s;
-                onSuppose(value === "" ? rest : { ...rest, crossActivation: Number(value) });
-              }}
-            />
-            <Toggles
-              label="Clusters believed beside their members"
-              value={s.clusterShare === undefined ? "" : String(s.clusterShare)}
-              options={SHARES}
-              mayClear
-              onChange={(value) => {
-                const { clusterShare: _, ...rest } = s;
-                onSuppose(value === "" ? rest : { ...rest, clusterShare: Number(value) });
-              }}
-            />
+            {together("crossActivation", "Others provoke a test without figures", ACTIVATIONS)}
+            {together("clusterShare", "Clusters believed beside their members", SHARES)}
           </>
         )}
         <Toggles

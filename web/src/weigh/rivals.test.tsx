@@ -20,7 +20,9 @@ const CONDITION = {
     {
       condition: "frozen",
       name: "Frozen shoulder",
+      pretest: 0.2,
       now: 0.5,
+
       ifAbsent: 0.78,
       words: "With frozen shoulder excluded, this would stand at 78 %.",
     },
@@ -60,7 +62,7 @@ describe("what else would explain this", () => {
       />,
     );
     const part = screen.getByRole("region", { name: "What else would explain this" });
-    expect(part.textContent).toContain("Frozen shoulder, 50");
+    expect(part.textContent).toContain("Frozen shoulder, 20\u202f% before, 50\u202f% now");
     expect(part.textContent).toContain("this would stand at 78\u202f%");
     expect(part.textContent).toContain("Three signs: believed by half.");
     expect(within(part).getByRole("img").getAttribute("aria-label")).toMatch(/from 50.% to 78.%/);

@@ -1,6 +1,7 @@
 package lexicor.bench;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
@@ -20,6 +21,9 @@ final class NodesTable {
 
     private static final int REFERENCE = 201;
     private static final int[] LADDER = {7, 9, 11, 13, 15, 21, 27, 35, 45, 61, 81, 101, 121, 151, 181, REFERENCE};
+    /** A family of one is integrated in closed form; from here on its nodes say the same once it is joined by another. */
+    private static final int LEAST_INNER = 21;
+
     private static final double[] FAMILY = {0.1, 0.2, 0.3, 0.45, 0.6, 0.75, 0.9};
     private static final double[] GENERAL = {0, 0.05, 0.1, 0.2, 0.3, 0.45, 0.5};
     private static final int[] FINDINGS = {2, 5, 10, 20, 40};
@@ -55,22 +59,25 @@ final class NodesTable {
         int inner = family > 0.7 ? REFERENCE : 101;
         return general == 0
                 ? 1
-                : needed(made(findings, new int[] {1, 2, 4, findings}), (made, nodes) -> posttest(made, nodes, inner));
+                : needed(
+                        LADDER[0],
+                        made(findings, new int[] {1, 2, 4, findings}),
+                        (made, nodes) -> posttest(made, nodes, inner));
     }
 
     /** Beside no more nodes for the general factor than it needs: a fine sum over it would smooth a coarse one inside. */
     private int inner(int ofFamily, int outer) {
         return family == general
                 ? 1
-                : needed(made(ofFamily, new int[] {1}), (made, nodes) -> posttest(made, outer, nodes));
+                : needed(LEAST_INNER, made(ofFamily, new int[] {1}), (made, nodes) -> posttest(made, outer, nodes));
     }
 
-    private int needed(List<Made> all, ToDoubleBiFunction<Made, Integer> posttest) {
+    private int needed(int least, List<Made> all, ToDoubleBiFunction<Made, Integer> posttest) {
         double[] best = new double[all.size()];
         for (int i = 0; i < best.length; i++) {
             best[i] = posttest.applyAsDouble(all.get(i), REFERENCE);
         }
-        int from = 0;
+        int from = Arrays.binarySearch(LADDER, least);
         for (int i = 0; i < best.length && LADDER[from] < REFERENCE; i++) {
             while (LADDER[from] < REFERENCE
                     && Math.abs(posttest.applyAsDouble(all.get(i), LADDER[from]) - best[i]) > WITHIN) {

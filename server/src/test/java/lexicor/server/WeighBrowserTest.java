@@ -162,6 +162,7 @@ class WeighBrowserTest extends InBrowser {
         Locator part = side("What else would explain this");
         assertThat(part)
                 .containsText("Full-thickness rotator cuff tear, "
+                        + shown(rival.get("pretest").asDouble()) + " before, "
                         + shown(rival.get("now").asDouble()) + " now");
         assertThat(part)
                 .containsText("With full-thickness rotator cuff tear excluded, this would stand at "

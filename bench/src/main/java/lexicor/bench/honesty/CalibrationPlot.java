@@ -65,7 +65,7 @@ final class CalibrationPlot {
                         x - 6, y + PANEL - along + 5, percent));
             }
         }
-        Judged judged = run.of(scenario);
+        Judged judged = run.together.get(scenario);
         for (School school : List.of(School.INDEPENDENT, School.OVERLAP_AWARE, School.DIFFERENTIAL)) {
             List<String> points = new ArrayList<>();
             for (double[] point : points(judged.scores.get(school))) {

@@ -57,7 +57,7 @@ final class HonestyPage {
     private List<Table> bySchool() {
         List<Table> blocks = new ArrayList<>();
         for (Scenario scenario : Scenario.values()) {
-            Judged judged = run.of(scenario);
+            Judged judged = run.together.get(scenario);
             List<List<String>> rows = new ArrayList<>();
             for (School school : ORDER) {
                 Scores s = judged.scores.get(school);
@@ -101,11 +101,7 @@ final class HonestyPage {
             }
             rows.add(row);
         });
-        List<String> header = new ArrayList<>(List.of("log loss a patient saved by weighing together"));
-        for (Scenario scenario : Scenario.values()) {
-            header.add(scenario.words);
-        }
-        return new Table("", header, rows);
+        return new Table("", byScenario("log loss a patient saved by weighing together"), rows);
     }
 
     private Table frozen() {
@@ -118,12 +114,16 @@ final class HonestyPage {
             }
             rows.add(row);
         }
-        List<String> header =
-                new ArrayList<>(List.of("an absent condition beyond its act line in a true frozen shoulder"));
+        return new Table("", byScenario("an absent condition beyond its act line in a true frozen shoulder"), rows);
+    }
+
+    /** The header of a table with a column for each scenario. */
+    private static List<String> byScenario(String rowsAre) {
+        List<String> header = new ArrayList<>(List.of(rowsAre));
         for (Scenario scenario : Scenario.values()) {
             header.add(scenario.words);
         }
-        return new Table("", header, rows);
+        return header;
     }
 
     private Table orders() {
@@ -179,7 +179,7 @@ final class HonestyPage {
             for (School school : List.of(School.DIFFERENTIAL, School.OVERLAP_AWARE, School.INDEPENDENT)) {
                 lines.put(
                         school.id(),
-                        CalibrationPlot.points(run.of(scenario).scores.get(school)));
+                        CalibrationPlot.points(run.together.get(scenario).scores.get(school)));
             }
             plot.add(Map.of("scenario", capital(scenario.words), "lines", lines));
         }

@@ -2,7 +2,6 @@ package lexicor.bench.honesty;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,6 +19,9 @@ public final class HonestyRun {
     private static final long SEED = 20_260;
 
     final Map<Scenario, Map<Complaint, Judged>> judged = new EnumMap<>(Scenario.class);
+    /** All complaints of a scenario. */
+    final Map<Scenario, Judged> together = new EnumMap<>(Scenario.class);
+
     final Map<Scenario, Orders> orders = new EnumMap<>(Scenario.class);
     final Map<Scenario, Misled> frozen = new EnumMap<>(Scenario.class);
     final int patients;
@@ -42,6 +44,8 @@ public final class HonestyRun {
                 followed.run(clinic, complaint, scenario, examinations, seed);
             }
             judged.put(scenario, byComplaint);
+            together.put(scenario, Judged.together(List.copyOf(byComplaint.values())));
+
             orders.put(scenario, followed);
             frozen.put(
                     scenario,
@@ -52,10 +56,6 @@ public final class HonestyRun {
                             patients,
                             SEED + scenario.ordinal()));
         }
-    }
-
-    Judged of(Scenario scenario) {
-        return Judged.together(new ArrayList<>(judged.get(scenario).values()));
     }
 
     public static void run(Path root) throws IOException {

@@ -83,7 +83,7 @@ public record Accuracy(
      * Sensitivity and specificity as they are on average over new clinics, {@code E[expit(N(mu, predictive variance))]} each by
      * itself: what one thin, flattering study promises is less than what a large one does (method M10).
      */
-    public Accuracy overNewClinics() {
+    Accuracy overNewClinics() {
         return new Accuracy(
                 method,
                 meanLogit(logitSensitivity, predictive.sensitivity()),

@@ -16,7 +16,6 @@ public final class NormalTable {
 
     private static final int PER_UNIT = 64;
     private static final double LOW = -22;
-    private static final double HIGH = 9;
     private static final double STEP = 1.0 / PER_UNIT;
     /** Value and derivative times the step, in pairs. */
     private static final double[] TABLE = table();
@@ -26,7 +25,7 @@ public final class NormalTable {
     private NormalTable() {}
 
     private static double[] table() {
-        int n = (int) ((HIGH - LOW) * PER_UNIT) + 2;
+        int n = (int) (-LOW * PER_UNIT) + 2;
         double[] t = new double[2 * n];
         for (int i = 0; i < n; i++) {
             double x = LOW + i * STEP;
@@ -36,11 +35,13 @@ public final class NormalTable {
         return t;
     }
 
-    /** {@code Φ(x)}, at least {@link #FLOOR}. */
+    /** {@code Φ(x)}, at least {@link #FLOOR}; with {@code Φ(-x)} it makes up 1, as a result and its opposite have to. */
     public static double cdf(double x) {
-        if (x >= HIGH) {
-            return 1;
-        }
+        return x > 0 ? 1 - lower(-x) : lower(x);
+    }
+
+    /** {@code Φ(x)} for x up to 0. */
+    private static double lower(double x) {
         if (!(x > LOW)) {
             return FLOOR;
         }

@@ -99,8 +99,7 @@ public final class Proposal {
     private static double worth(ClinicalTest test, Suspect suspect, EvidenceBase evidence) {
         return test.criteria().stream()
                 .map(c -> evidence.of(c.id()).get(suspect.condition()))
-                .mapToDouble(
-                        e -> e instanceof Evidence.Weighable w ? Worth.ofOneTest(suspect.pretest(), w.accuracy()) : 0)
+                .mapToDouble(e -> e instanceof Evidence.Weighable w ? Worth.ofOneTest(suspect.pretest(), w) : 0)
                 .max()
                 .orElse(0);
     }

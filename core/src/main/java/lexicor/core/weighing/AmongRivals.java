@@ -12,6 +12,7 @@ import java.util.Set;
 import lexicor.core.numbers.Logit;
 import lexicor.core.weighing.model.ExplainedFindings;
 import lexicor.core.weighing.model.Item;
+import lexicor.core.weighing.model.Reversal;
 
 /** What one condition comes to among the others (method M17). */
 public final class AmongRivals {
@@ -46,23 +47,18 @@ public final class AmongRivals {
     /** What each finding of its own adds as things stand, and the worst of those that argue against themselves. */
     private Optional<Item> weigh(double standing) {
         logAdded.clear();
-        Item worst = null;
+        Reversal worst = null;
         for (Item item : alone.speakers().values()) {
             if (setAside.containsKey(item.id)) {
                 continue;
             }
             double added = standing - findings.logitWithout(item.id, index, setAside.keySet());
             logAdded.put(item.id, added);
-            if (item.isReversedBy(added) && (worst == null || isWorse(item, worst))) {
-                worst = item;
+            if (item.isReversedBy(added)) {
+                worst = Reversal.worse(worst, new Reversal(item, added));
             }
         }
-        return Optional.ofNullable(worst);
-    }
-
-    private boolean isWorse(Item item, Item than) {
-        double difference = Math.abs(logAdded.get(item.id)) - Math.abs(logAdded.get(than.id));
-        return Math.abs(difference) <= Item.TOLERANCE ? item.id.compareTo(than.id) < 0 : difference > 0;
+        return Optional.ofNullable(worst).map(Reversal::item);
     }
 
     /** The other condition that accounts most for a positive: by how probable it is and how often it turns the finding positive. */

@@ -29,7 +29,7 @@ final class ChanceOfFirst {
         double[] mean = conditions.stream()
                 .mapToDouble(ConditionWeighing::posttestLogit)
                 .toArray();
-        double[] sd = conditions.stream().mapToDouble(ConditionWeighing::sd).toArray();
+        double[] sd = conditions.stream().mapToDouble(c -> c.spread().average()).toArray();
         int[] first = new int[n];
         double[] standard = standard(new Drawn(settings.seed(), settings.draws(), n));
         for (int draw = 0; draw < settings.draws(); draw++) {

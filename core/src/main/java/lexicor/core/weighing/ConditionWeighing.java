@@ -33,22 +33,36 @@ public final class ConditionWeighing {
 
     private final School school;
     private final WeighingSettings settings;
-    private final Map<School, OverlapModel> models = new EnumMap<>(School.class);
+    /** Of what may count, each as often as it has one. */
+    private final List<String> families;
+    /** What the school in force integrates over. */
+    private final Nodes nodes;
     /** What it comes to among the others; empty where it stands by itself. */
     private final Optional<AmongRivals> among;
+
+    private final Map<School, OverlapModel> models = new EnumMap<>(School.class);
+    private Alone alone;
+    private Spread spread;
+
+    /** Standard deviations of the posttest's log-odds: how well the average is known, and what a new clinic may find. */
+    record Spread(double average, double newClinic) {}
 
     /**
      * One condition by itself.
      *
      * @param school the way to weigh that the standing follows
      */
-    public ConditionWeighing(CaseToWeigh given, Families families, Candidate candidate, School school) {
+    public ConditionWeighing(CaseToWeigh given, Families named, Candidate candidate, School school) {
         this.candidate = candidate;
         this.school = school;
         settings = given.settings();
-        selection = new Selection(given, families, candidate.id());
+        selection = new Selection(given, named, candidate.id());
         pretestLogit = Logit.of(candidate.pretest());
-        entered = OverlapModel.of(nodes(school.rule()), school.rule().entered(selection));
+        families = new ArrayList<>();
+        selection.speakers.forEach(i -> this.families.add(i.family));
+        selection.entered.stream().filter(i -> i.kind == Item.Kind.CLUSTER).forEach(i -> this.families.add(i.family));
+        nodes = nodes(school.rule());
+        entered = OverlapModel.of(nodes, school.rule().entered(selection));
         counted = school.rule().counted(entered);
         models.put(school, counted);
         among = Optional.empty();
@@ -62,24 +76,20 @@ public final class ConditionWeighing {
         pretestLogit = alone.pretestLogit;
         entered = alone.entered;
         counted = alone.counted;
+        families = alone.families;
+        nodes = alone.nodes;
         models.putAll(alone.models);
+        this.alone = alone.alone;
         this.among = among;
     }
 
     /** The same among the others. */
-    ConditionWeighing among(Rivalry rivalry, Alone alone) {
-        return new ConditionWeighing(this, rivalry.of(alone));
+    ConditionWeighing among(Rivalry rivalry) {
+        return new ConditionWeighing(this, rivalry.of(alone()));
     }
 
     private Nodes nodes(SchoolRule rule) {
-        return rule.nodes(settings, families());
-    }
-
-    private List<String> families() {
-        List<String> families = new ArrayList<>();
-        selection.speakers.forEach(i -> families.add(i.family));
-        selection.entered.stream().filter(i -> i.kind == Item.Kind.CLUSTER).forEach(i -> families.add(i.family));
-        return families;
+        return rule.nodes(settings, families);
     }
 
     /** What one of the schools counts; the differential counts by itself what the overlap-aware one does. */
@@ -90,13 +100,20 @@ public final class ConditionWeighing {
 
     /** As the differential takes it (method M17). */
     Alone alone() {
+        if (alone == null) {
+            alone = takenAlone();
+        }
+        return alone;
+    }
+
+    private Alone takenAlone() {
         double logRatio = model(School.OVERLAP_AWARE).logRatio();
         OptionalDouble clusterLog = OptionalDouble.empty();
         double share = settings.clusterShare();
         if (!selection.clusters.isEmpty()) {
-            Nodes nodes = nodes(School.OVERLAP_AWARE.rule());
-            double oneByOne =
-                    OverlapModel.of(nodes, selection.speakers).settled().logRatio();
+            double oneByOne = OverlapModel.of(nodes(School.OVERLAP_AWARE.rule()), selection.speakers)
+                    .settled()
+                    .logRatio();
             clusterLog = OptionalDouble.of(logRatio - oneByOne);
             share = selection.clusterKnowsMore() ? 1 : share;
         }
@@ -124,30 +141,40 @@ public final class ConditionWeighing {
         return Logit.inverse(posttestLogit());
     }
 
-    /** How well the average is known: the standard deviation of the posttest's log-odds. */
-    double sd() {
-        return Math.sqrt(variance(false));
+    /** Whether it stands between its lines (method M11). */
+    boolean isUndecided() {
+        return Verdict.of(posttest(), candidate) == Verdict.UNDECIDED;
     }
 
-    /** The same for a new clinic. */
-    double newClinicSd() {
-        return Math.sqrt(variance(true));
+    Spread spread() {
+        if (spread == null) {
+            spread = spreadOut();
+        }
+        return spread;
     }
 
-    private double variance(boolean newClinic) {
-        double variance = candidate.pretestLogitSd() * candidate.pretestLogitSd();
+    private Spread spreadOut() {
+        double average = candidate.pretestLogitSd() * candidate.pretestLogitSd();
+        double newClinic = average;
         for (Item item : counted.items) {
-            Covariance of = newClinic ? item.predictive : item.estimate;
-            variance += Math.max(0, of.quadraticForm(counted.bySensitivity(item), counted.bySpecificity(item)));
+            double bySn = counted.bySensitivity(item);
+            double bySp = counted.bySpecificity(item);
+            average += variance(item.estimate, bySn, bySp);
+            newClinic += variance(item.predictive, bySn, bySp);
         }
         if (among.isPresent()) {
             double half = among.get().carried() / 2;
-            variance += half * half;
-            if (newClinic && !counted.items.isEmpty()) {
-                variance += BEYOND_THE_FIGURES * BEYOND_THE_FIGURES;
+            average += half * half;
+            newClinic += half * half;
+            if (!counted.items.isEmpty()) {
+                newClinic += BEYOND_THE_FIGURES * BEYOND_THE_FIGURES;
             }
         }
-        return variance;
+        return new Spread(Math.sqrt(average), Math.sqrt(newClinic));
+    }
+
+    private static double variance(Covariance covariance, double bySn, double bySp) {
+        return Math.max(0, covariance.quadraticForm(bySn, bySp));
     }
 
     Interval band(double standardDeviation) {
@@ -193,12 +220,12 @@ public final class ConditionWeighing {
 
     /** The nodes that the school in force integrates over. */
     public Nodes nodes() {
-        return nodes(school.rule());
+        return nodes;
     }
 
     /** The nodes that it would take with one more finding of a family. */
     Nodes nodesWith(String family) {
-        List<String> more = families();
+        List<String> more = new ArrayList<>(families);
         more.add(family);
         return school.rule().nodes(settings, more);
     }

@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.Evidence.Weighable;
 import lexicor.core.numbers.Entropy;
-import lexicor.core.weighing.Prospects.OpenClusters;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.OfferedTest;
 import lexicor.core.weighing.input.RecordedFinding;
@@ -24,9 +23,9 @@ final class NextTests {
     private final Map<String, OfferedTest> offered = new HashMap<>();
     private final List<NextTest> ranked;
 
-    NextTests(CaseToWeigh given, School school, OpenClusters openClusters, List<ConditionWeighing> conditions) {
+    NextTests(Prospects prospects, CaseToWeigh given, List<ConditionWeighing> conditions) {
         this.conditions = conditions;
-        prospects = new Prospects(given, school, openClusters, conditions);
+        this.prospects = prospects;
         Set<String> recorded = given.findings().stream()
                 .filter(f -> f.result() != Result.UNCLEAR)
                 .map(RecordedFinding::id)
@@ -44,10 +43,8 @@ final class NextTests {
 
     /** Whether no offered test could carry an undecided condition over one of its lines. */
     boolean isSettled() {
-        boolean undecided =
-                conditions.stream().anyMatch(c -> Verdict.of(c.posttest(), c.candidate) == Verdict.UNDECIDED);
         // The one with the most gain is the likeliest to, so that little is left to work out where one does.
-        return !undecided
+        return conditions.stream().noneMatch(ConditionWeighing::isUndecided)
                 || ranked.stream()
                         .map(t -> offered.get(t.id()))
                         .noneMatch(t -> prospects.crosses(t, Result.POSITIVE) || prospects.crosses(t, Result.NEGATIVE));

@@ -1,6 +1,5 @@
 package lexicor.core.weighing;
 
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,11 +30,18 @@ final class Prospects {
     private final School school;
     private final OpenClusters openClusters;
     private final List<ConditionWeighing> conditions;
-    private final SetsMemory memory = new SetsMemory();
-    private final Map<String, Alone> alone = new HashMap<>();
-    private boolean begun;
+    private final SetsMemory memory;
 
-    Prospects(CaseToWeigh given, School school, OpenClusters openClusters, List<ConditionWeighing> conditions) {
+    /**
+     * @param memory what was worked out when the case was weighed as it is, from which every prospect differs by one finding
+     */
+    Prospects(
+            CaseToWeigh given,
+            School school,
+            OpenClusters openClusters,
+            List<ConditionWeighing> conditions,
+            SetsMemory memory) {
+        this.memory = memory;
         this.given = given;
         this.school = school;
         this.openClusters = openClusters;
@@ -54,10 +60,6 @@ final class Prospects {
         return school == School.DIFFERENTIAL ? prospect.crossesTogether() : prospect.crossesByItself();
     }
 
-    private static boolean isUndecided(ConditionWeighing c) {
-        return Verdict.of(c.posttest(), c.candidate) == Verdict.UNDECIDED;
-    }
-
     private Then then(OfferedTest test, Result result) {
         CaseToWeigh then = given.with(test.recorded(result));
         if (openClusters == OpenClusters.STAY) {
@@ -73,20 +75,6 @@ final class Prospects {
                         .cluster(cluster.id())
                         .filter(r -> r.status() != Status.OPEN)
                         .isPresent());
-    }
-
-    /** Weighs the case as it is, so that every prospect differs from it by one finding alone. */
-    private void begin() {
-        if (!begun) {
-            begun = true;
-            List<Alone> all = conditions.stream().map(this::alone).toList();
-            Rivalry rivalry = new Rivalry(given.findings(), all, given.settings(), memory);
-            all.forEach(rivalry::posttestLogit);
-        }
-    }
-
-    private Alone alone(ConditionWeighing c) {
-        return alone.computeIfAbsent(c.candidate.id(), id -> c.alone());
     }
 
     /** One result of one test. */
@@ -110,29 +98,24 @@ final class Prospects {
 
         Map<String, Double> together() {
             List<Alone> all = conditions.stream().map(this::alone).toList();
-            Rivalry rivalry = rivalry(all);
+            Rivalry rivalry = new Rivalry(then, all, memory);
             Map<String, Double> posttests = new LinkedHashMap<>();
             all.forEach(c -> posttests.put(c.id(), Logit.inverse(rivalry.posttestLogit(c))));
             return posttests;
         }
 
-        private Rivalry rivalry(List<Alone> all) {
-            begin();
-            return new Rivalry(then.findings(), all, given.settings(), memory);
-        }
-
         boolean crossesByItself() {
             return conditions.stream()
-                    .filter(Prospects::isUndecided)
+                    .filter(ConditionWeighing::isUndecided)
                     .anyMatch(c -> isDecidedAt(c, c.pretestLogit + logRatio(c)));
         }
 
         boolean crossesTogether() {
             List<Alone> all = conditions.stream().map(this::alone).toList();
-            Rivalry rivalry = rivalry(all);
+            Rivalry rivalry = new Rivalry(then, all, memory);
             for (int i = 0; i < all.size(); i++) {
                 ConditionWeighing c = conditions.get(i);
-                if (isUndecided(c) && isDecidedAt(c, rivalry.posttestLogit(all.get(i)))) {
+                if (c.isUndecided() && isDecidedAt(c, rivalry.posttestLogit(all.get(i)))) {
                     return true;
                 }
             }
@@ -152,13 +135,13 @@ final class Prospects {
 
         private Alone alone(ConditionWeighing c) {
             if (!concerns(c)) {
-                return Prospects.this.alone(c);
+                return c.alone();
             }
             if (!mayBeAdded(c)) {
                 return anew(c).alone();
             }
             Item item = item(c);
-            return Prospects.this.alone(c).with(item, test.test(), added(c, item));
+            return c.alone().with(item, test.test(), added(c, item));
         }
 
         private ConditionWeighing anew(ConditionWeighing c) {

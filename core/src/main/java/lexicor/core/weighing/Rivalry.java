@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.numbers.Logit;
+import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.RecordedFinding;
 import lexicor.core.weighing.input.Result;
 import lexicor.core.weighing.input.WeighingSettings;
@@ -30,9 +31,9 @@ final class Rivalry {
     private final List<Alone> considered;
     private final ExplainedFindings findings;
 
-    Rivalry(List<RecordedFinding> recorded, List<Alone> conditions, WeighingSettings settings, SetsMemory memory) {
-        this.settings = settings;
-        List<RecordedFinding> clear = recorded.stream()
+    Rivalry(CaseToWeigh given, List<Alone> conditions, SetsMemory memory) {
+        settings = given.settings();
+        List<RecordedFinding> clear = given.findings().stream()
                 .filter(f -> f.result() != Result.UNCLEAR)
                 .filter(f -> conditions.stream().anyMatch(c -> c.speaker(f.id()).isPresent()))
                 .toList();

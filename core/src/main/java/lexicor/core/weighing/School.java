@@ -12,9 +12,6 @@ public enum School {
     STRONGEST_PER_FAMILY(new StrongestPerFamily()),
     PUBLISHED_CLUSTERS(new PublishedClusters());
 
-    /** What a department begins with. */
-    public static final School USUAL = DIFFERENTIAL;
-
     private final SchoolRule rule;
 
     School(SchoolRule rule) {

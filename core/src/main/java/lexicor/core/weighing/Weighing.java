@@ -46,8 +46,10 @@ public final class Weighing {
     }
 
     private static WeighedCase weigh(CaseToWeigh given, School school, OpenClusters openClusters) {
-        List<ConditionWeighing> weighed = List.copyOf(conditions(given, school).values());
-        NextTests next = new NextTests(given, school, openClusters, weighed);
+        SetsMemory memory = new SetsMemory();
+        List<ConditionWeighing> weighed =
+                List.copyOf(conditions(given, school, memory).values());
+        NextTests next = new NextTests(new Prospects(given, school, openClusters, weighed, memory), given, weighed);
         Map<School, Map<String, Double>> schools = schools(given, weighed, school);
         return new WeighedCase(
                 ranking(weighed, given), schools, dependsOnSchool(weighed, schools), next.ranked(), next.isSettled());
@@ -60,22 +62,23 @@ public final class Weighing {
 
     /** Every condition weighed, by its id in the order given, for what explains and advises. */
     public static Map<String, ConditionWeighing> conditions(CaseToWeigh given, School school) {
+        return conditions(given, school, new SetsMemory());
+    }
+
+    private static Map<String, ConditionWeighing> conditions(CaseToWeigh given, School school, SetsMemory memory) {
         Families families = new Families(given);
         Map<String, ConditionWeighing> conditions = new LinkedHashMap<>();
         given.conditions().forEach(c -> conditions.put(c.id(), new ConditionWeighing(given, families, c, school)));
         if (school == School.DIFFERENTIAL) {
-            Map<String, Alone> alone = alone(conditions.values());
-            Rivalry rivalry =
-                    new Rivalry(given.findings(), List.copyOf(alone.values()), given.settings(), new SetsMemory());
-            conditions.replaceAll((id, c) -> c.among(rivalry, alone.get(id)));
+            Rivalry rivalry = rivalry(given, conditions.values(), memory);
+            conditions.replaceAll((id, c) -> c.among(rivalry));
         }
         return conditions;
     }
 
-    private static Map<String, Alone> alone(Collection<ConditionWeighing> conditions) {
-        Map<String, Alone> alone = new LinkedHashMap<>();
-        conditions.forEach(c -> alone.put(c.candidate.id(), c.alone()));
-        return alone;
+    private static Rivalry rivalry(CaseToWeigh given, Collection<ConditionWeighing> conditions, SetsMemory memory) {
+        return new Rivalry(
+                given, conditions.stream().map(ConditionWeighing::alone).toList(), memory);
     }
 
     private static List<WeighedCondition> ranking(List<ConditionWeighing> weighed, CaseToWeigh given) {
@@ -94,7 +97,7 @@ public final class Weighing {
 
     private static WeighedCondition condition(ConditionWeighing w, int rank, double probabilityFirst) {
         Candidate c = w.candidate;
-        Interval average = w.band(w.sd());
+        Interval average = w.band(w.spread().average());
         return new WeighedCondition(
                 c.id(),
                 rank,
@@ -102,7 +105,7 @@ public final class Weighing {
                 Math.exp(w.logRatio()),
                 w.posttest(),
                 average,
-                w.band(w.newClinicSd()),
+                w.band(w.spread().newClinic()),
                 probabilityFirst,
                 Verdict.of(w.posttest(), c),
                 straddles(average, c.ruleOutBelow()) || straddles(average, c.actAbove()),
@@ -124,10 +127,9 @@ public final class Weighing {
             if (school == inForce) {
                 weighed.forEach(w -> byCondition.put(w.candidate.id(), w.posttest()));
             } else if (school == School.DIFFERENTIAL) {
-                Map<String, Alone> alone = alone(weighed);
-                Rivalry rivalry =
-                        new Rivalry(given.findings(), List.copyOf(alone.values()), given.settings(), new SetsMemory());
-                alone.forEach((id, c) -> byCondition.put(id, Logit.inverse(rivalry.posttestLogit(c))));
+                Rivalry rivalry = rivalry(given, weighed, new SetsMemory());
+                weighed.forEach(
+                        w -> byCondition.put(w.candidate.id(), Logit.inverse(rivalry.posttestLogit(w.alone()))));
             } else {
                 weighed.forEach(w -> byCondition.put(w.candidate.id(), w.posttestBy(school)));
             }

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Complaint;
@@ -36,13 +35,9 @@ class AdviceTest {
     private static final Catalogue CATALOGUE = Shipped.CATALOGUE;
     private static final EvidenceBase EVIDENCE = EvidenceBase.of(CATALOGUE, HighBias.CORRECTED);
 
-    static Stream<String> complaints() {
-        return CATALOGUE.complaints().stream().map(Complaint::id);
-    }
-
     /** From the first test of the running order to its last, whatever was found: nothing provoking before what comes first. */
     @ParameterizedTest
-    @MethodSource("complaints")
+    @MethodSource("lexicor.core.catalogue.packs.Shipped#complaints")
     void keepsTheOrderOfWork(String complaint) {
         Complaint c = CATALOGUE.complaint(complaint).orElseThrow();
         List<String> plan = plan(c);
@@ -140,7 +135,7 @@ class AdviceTest {
         return Weighing.weigh(
                 new BedsideCase(candidates(c, pretest), findings, Set.copyOf(c.regions()), Set.of())
                         .against(CATALOGUE, EVIDENCE, WeighingSettings.DEFAULT),
-                School.USUAL);
+                School.DIFFERENTIAL);
     }
 
     /** Each at its base rate, or at one that all have. */

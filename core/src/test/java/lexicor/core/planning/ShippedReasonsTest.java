@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Complaint;
@@ -49,17 +48,14 @@ class ShippedReasonsTest {
     private static final Catalogue CATALOGUE = Shipped.CATALOGUE;
     private static final EvidenceBase EVIDENCE = EvidenceBase.of(CATALOGUE, HighBias.CORRECTED);
 
-    static Stream<String> complaints() {
-        return CATALOGUE.complaints().stream().map(Complaint::id);
-    }
-
     /** Half of the tests done, positives and negatives in turn, exported, and weighed again from the file alone. */
     @ParameterizedTest
-    @MethodSource("complaints")
+    @MethodSource("lexicor.core.catalogue.packs.Shipped#complaints")
     void anExportedCaseComesToTheSame(String complaint) {
         CaseToWeigh given = given(complaint, 0.5);
-        WeighedCase direct = Weighing.weigh(given, School.USUAL);
-        String file = WeighFile.write(given, School.USUAL, CATALOGUE, EVIDENCE).toString();
+        WeighedCase direct = Weighing.weigh(given, School.DIFFERENTIAL);
+        String file =
+                WeighFile.write(given, School.DIFFERENTIAL, CATALOGUE, EVIDENCE).toString();
         JsonNode again = WeighFile.answer("exported.json", file);
         for (int i = 0; i < direct.conditions().size(); i++) {
             WeighedCondition c = direct.conditions().get(i);

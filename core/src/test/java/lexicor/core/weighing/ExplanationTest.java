@@ -53,7 +53,7 @@ class ExplanationTest {
             assertThat(step.from()).isEqualTo(at);
             at = step.to();
         }
-        assertThat(at).isCloseTo(weighed.posttest(), within(2e-9));
+        assertThat(at).isCloseTo(weighed.posttest(), within(1e-9));
         assertThat(path)
                 .extracting(PathStep::id)
                 .filteredOn(id -> !id.equals(PathStep.OTHERS))
@@ -73,7 +73,7 @@ class ExplanationTest {
         for (NextTest next : Weighing.weigh(given, school).nextTests()) {
             assertThat(several.gainOf(List.of(next.id())))
                     .as("%s %s", next.id(), school)
-                    .isCloseTo(next.gain(), within(1e-8));
+                    .isCloseTo(next.gain(), within(1e-9));
         }
     }
 

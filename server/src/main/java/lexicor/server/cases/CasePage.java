@@ -65,7 +65,7 @@ public class CasePage {
                 stored.closedAt,
                 stored.closedBy,
                 Intake.of(stored),
-                CasePlan.of(c),
+                c.plan(),
                 examination(c));
     }
 

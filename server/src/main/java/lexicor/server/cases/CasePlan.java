@@ -17,8 +17,8 @@ import lexicor.server.standing.Basis;
 public final class CasePlan {
     private CasePlan() {}
 
-    /** The one that is followed now. */
-    public static PlanView of(OpenCase c) {
+    /** The one that is followed now; a request asks {@link OpenCase#plan} for it, which works it out once. */
+    static PlanView of(OpenCase c) {
         if (!c.record().plan.isEmpty()) {
             return new PlanView(true, List.copyOf(c.record().plan));
         }
@@ -37,7 +37,7 @@ public final class CasePlan {
     /** What of it has no tap yet and no precaution against it. */
     static List<String> open(OpenCase c) {
         Set<String> touched = c.readings().tests();
-        return of(c).tests().stream()
+        return c.plan().tests().stream()
                 .filter(id -> !touched.contains(id))
                 .filter(id -> c.catalogue()
                         .test(id)
@@ -51,7 +51,7 @@ public final class CasePlan {
     /** Those of the tests done that are to be done again, in the order of this visit; others after it in the best order. */
     public static List<String> again(OpenCase c) {
         Set<String> done = c.readings().tests();
-        List<String> order = new ArrayList<>(of(c).tests());
+        List<String> order = new ArrayList<>(c.plan().tests());
         order.retainAll(done);
         Set<String> others = new HashSet<>(done);
         order.forEach(others::remove);

@@ -15,6 +15,7 @@ import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.input.BedsideCase;
 import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.server.cases.CaseViews.PlanView;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.TapRecord;
 import lexicor.server.standing.Basis;
@@ -37,6 +38,7 @@ public final class OpenCase {
     private WeighedCase weighed;
 
     private List<WeighedCondition> ranked;
+    private PlanView plan;
     private final Supplier<Map<String, LastStanding>> earlier;
 
     /**
@@ -130,6 +132,14 @@ public final class OpenCase {
     /** Where candidates stood when they were last examined at a visit before, by condition. */
     public Map<String, LastStanding> earlier() {
         return earlier.get();
+    }
+
+    /** The running order that is followed now. */
+    public PlanView plan() {
+        if (plan == null) {
+            plan = CasePlan.of(this);
+        }
+        return plan;
     }
 
     /** Where it stands, with what could be tested next. */

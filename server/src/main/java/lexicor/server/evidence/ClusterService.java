@@ -13,7 +13,6 @@ import lexicor.core.evidence.ClusterCoherence;
 import lexicor.core.examination.Finding;
 import lexicor.core.numbers.Logit;
 import lexicor.core.weighing.input.ClusterDesign;
-import lexicor.core.weighing.input.WeighingSettings;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.evidence.EvidenceViews.CheckView;
 import lexicor.server.evidence.EvidenceViews.ClusterLine;
@@ -26,6 +25,7 @@ import lexicor.server.evidence.EvidenceViews.RuleView;
 import lexicor.server.evidence.EvidenceViews.WorthView;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.DepartmentSettings;
+import lexicor.server.settings.OverlapLimits;
 import lexicor.server.settings.SettingsService;
 import org.springframework.stereotype.Service;
 
@@ -60,17 +60,7 @@ class ClusterService {
                         < request.criteria().size()) {
             throw Refusal.field("criteria", "expected 2 to " + MOST + " different criteria");
         }
-        if (!(request.familyOverlap() >= 0 && request.familyOverlap() <= WeighingSettings.MAX_OVERLAP)) {
-            throw Refusal.field("familyOverlap", "expected a number from 0 to " + WeighingSettings.MAX_OVERLAP);
-        }
-        if (!(request.generalOverlap() >= 0
-                && request.generalOverlap()
-                        <= Math.min(request.familyOverlap(), WeighingSettings.MAX_GENERAL_OVERLAP))) {
-            throw Refusal.field(
-                    "generalOverlap",
-                    "expected a number from 0 to the overlap within a family, at most "
-                            + WeighingSettings.MAX_GENERAL_OVERLAP);
-        }
+        OverlapLimits.check(request.familyOverlap(), request.generalOverlap());
         List<ClusterDesign.Member> members = new ArrayList<>();
         for (String criterion : request.criteria()) {
             members.add(member(criterion, request.condition())

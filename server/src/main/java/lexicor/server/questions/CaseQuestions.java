@@ -30,6 +30,7 @@ import lexicor.server.questions.Questions.SequenceTest;
 import lexicor.server.questions.Questions.SequenceView;
 import lexicor.server.questions.Questions.Supposed;
 import lexicor.server.questions.Questions.Supposition;
+import lexicor.server.settings.OverlapLimits;
 import lexicor.server.standing.Basis;
 import lexicor.server.standing.Standings;
 import org.springframework.stereotype.Service;
@@ -90,15 +91,7 @@ class CaseQuestions {
                 .weighing(Optional.ofNullable(supposition.highBias()).or(basis::ofCase));
         double family = Optional.ofNullable(supposition.familyOverlap()).orElse(settings.familyOverlap());
         double general = Optional.ofNullable(supposition.generalOverlap()).orElse(settings.generalOverlap());
-        if (!(family >= 0 && family <= WeighingSettings.MAX_OVERLAP)) {
-            throw Refusal.field("familyOverlap", "expected a number from 0 to " + WeighingSettings.MAX_OVERLAP);
-        }
-        if (!(general >= 0 && general <= Math.min(family, WeighingSettings.MAX_GENERAL_OVERLAP))) {
-            throw Refusal.field(
-                    "generalOverlap",
-                    "expected a number from 0 to the overlap within a family, at most "
-                            + WeighingSettings.MAX_GENERAL_OVERLAP);
-        }
+        OverlapLimits.check(family, general);
         double activation = Optional.ofNullable(supposition.crossActivation()).orElse(settings.crossActivation());
         if (!(activation >= 0 && activation <= WeighingSettings.MAX_CROSS_ACTIVATION)) {
             throw Refusal.field(

@@ -2,6 +2,7 @@ package lexicor.server.standing;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Condition;
@@ -15,11 +16,11 @@ final class RivalViews {
     private static final double HELD_DOWN = 0.05;
 
     private final Catalogue catalogue;
-    private final Map<String, Double> posttests;
+    private final Map<String, WeighedCondition> conditions;
 
-    RivalViews(Catalogue catalogue, List<WeighedCondition> conditions) {
+    RivalViews(Catalogue catalogue, List<WeighedCondition> all) {
         this.catalogue = catalogue;
-        posttests = conditions.stream().collect(Collectors.toMap(WeighedCondition::id, WeighedCondition::posttest));
+        conditions = all.stream().collect(Collectors.toMap(WeighedCondition::id, Function.identity()));
     }
 
     List<RivalView> of(WeighedCondition condition) {
@@ -28,15 +29,14 @@ final class RivalViews {
 
     private RivalView view(Rival rival, WeighedCondition condition) {
         Condition other = catalogue.condition(rival.id()).orElseThrow();
-        double now = posttests.get(rival.id());
+        WeighedCondition weighed = conditions.get(rival.id());
         return new RivalView(
                 rival.id(),
                 other.name(),
-                now,
+                weighed.pretest(),
+                weighed.posttest(),
                 rival.ifAbsent(),
                 "With " + other.midSentence() + " excluded, this would stand at " + Percent.of(rival.ifAbsent()) + ".",
-                rival.ifAbsent() - condition.posttest() >= HELD_DOWN
-                        ? "held down by " + other.midSentence() + ", " + Percent.of(now)
-                        : null);
+                rival.ifAbsent() - condition.posttest() >= HELD_DOWN ? "held down by " + other.midSentence() : null);
     }
 }

@@ -81,7 +81,8 @@ public record Standing(
     /**
      * Another candidate that explains part of the same findings.
      *
-     * @param now where the other stands
+     * @param pretest where the other began
+     * @param now where it stands
      * @param ifAbsent where this one would stand were the other excluded
      * @param words the same as a sentence
      * @param held the same in a few words, where the other holds this one down noticeably; absent where it does not
@@ -89,6 +90,7 @@ public record Standing(
     public record RivalView(
             String condition,
             String name,
+            double pretest,
             double now,
             double ifAbsent,
             String words,

@@ -1,6 +1,7 @@
 package lexicor.core.weighing.advice;
 
 import lexicor.core.evidence.Accuracy;
+import lexicor.core.evidence.Evidence.Weighable;
 import lexicor.core.numbers.Entropy;
 
 /** What a single test would tell before anything else is known. */
@@ -13,8 +14,8 @@ public final class Worth {
      *
      * @param pretest strictly between 0 and 1
      */
-    public static double ofOneTest(double pretest, Accuracy accuracy) {
-        Accuracy sober = accuracy.overNewClinics();
+    public static double ofOneTest(double pretest, Weighable figures) {
+        Accuracy sober = figures.overNewClinics();
         double hit = pretest * sober.sensitivity();
         double falseAlarm = (1 - pretest) * (1 - sober.specificity());
         double positive = hit + falseAlarm;

@@ -1,8 +1,8 @@
 package lexicor.core.weighing.model;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,8 +13,6 @@ import java.util.Map;
  */
 final class ConditionSets {
     private static final double RESCALE_BELOW = 1e-120;
-    /** A set with less than this share of what speaks for or against each condition changes nothing that is shown. */
-    private static final double NEGLIGIBLE = 1e-14;
 
     private final Nodes nodes;
     private final SetsMemory memory;
@@ -24,9 +22,8 @@ final class ConditionSets {
     private final double[] joint;
     /** How probable each set is, up to one factor. */
     private final double[] weights;
-    /** The sets that are probable enough to matter. */
-    private final int[] telling;
 
+    private final Map<FamilyOfSets, double[]> jointByCauses = new IdentityHashMap<>();
     private final Map<Explained, double[]> weightsWithout = new HashMap<>();
 
     private ConditionSets(Nodes nodes, SetsMemory memory, int conditions, List<FamilyOfSets> families, double[] joint) {
@@ -36,7 +33,6 @@ final class ConditionSets {
         this.families = families;
         this.joint = joint;
         weights = weights();
-        telling = telling();
     }
 
     /**
@@ -44,14 +40,11 @@ final class ConditionSets {
      */
     static ConditionSets of(Nodes nodes, List<Double> pretests, List<Explained> findings, SetsMemory memory) {
         int n = pretests.size();
-        double[] joint = new double[(1 << n) * nodes.outer];
-        for (int set = 0, k = 0; set < 1 << n; set++) {
-            double prior = 1;
-            for (int c = 0; c < n; c++) {
-                prior *= (set >> c & 1) == 1 ? pretests.get(c) : 1 - pretests.get(c);
-            }
+        double[] prior = priors(pretests);
+        double[] joint = new double[prior.length * nodes.outer];
+        for (int set = 0, k = 0; set < prior.length; set++) {
             for (int i = 0; i < nodes.outer; i++, k++) {
-                joint[k] = prior * nodes.outerWeight[i];
+                joint[k] = prior[set] * nodes.outerWeight[i];
             }
         }
         Map<String, List<Explained>> byFamily = new LinkedHashMap<>();
@@ -61,17 +54,34 @@ final class ConditionSets {
         for (List<Explained> members : byFamily.values()) {
             FamilyOfSets family = memory.family(nodes, members);
             families.add(family);
-            multiply(joint, family, nodes.outer);
+            multiply(joint, family.row, family.share, nodes.outer);
         }
         return new ConditionSets(nodes, memory, n, List.copyOf(families), joint);
     }
 
-    private static void multiply(double[] joint, FamilyOfSets family, int outer) {
+    private static double[] priors(List<Double> pretests) {
+        double[] prior = new double[1 << pretests.size()];
+        prior[0] = 1;
+        for (int c = 0; c < pretests.size(); c++) {
+            double p = pretests.get(c);
+            for (int others = 0; others < 1 << c; others++) {
+                prior[others | 1 << c] = prior[others] * p;
+                prior[others] *= 1 - p;
+            }
+        }
+        return prior;
+    }
+
+    /**
+     * @param row by set, the place of its row
+     * @param factor by row, then by outer node
+     */
+    private static void multiply(double[] joint, int[] row, double[] factor, int outer) {
         double largest = 0;
-        for (int set = 0, k = 0; set < family.row.length; set++) {
-            int from = family.row[set] * outer;
+        for (int set = 0, k = 0; set < row.length; set++) {
+            int from = row[set] * outer;
             for (int i = 0; i < outer; i++, k++) {
-                double product = joint[k] * family.share[from + i];
+                double product = joint[k] * factor[from + i];
                 joint[k] = product;
                 if (product > largest) {
                     largest = product;
@@ -92,43 +102,36 @@ final class ConditionSets {
             if (members.get(0).family().equals(further.family())) {
                 List<Explained> more = new ArrayList<>(members);
                 more.add(further);
-                return replacing(f, more);
+                FamilyOfSets larger = memory.family(nodes, more);
+                List<FamilyOfSets> changed = new ArrayList<>(families);
+                FamilyOfSets old = changed.set(f, larger);
+                return times(larger.row, larger.ratioTo(old), changed);
             }
         }
         FamilyOfSets own = memory.family(nodes, List.of(further));
-        double[] product = joint.clone();
-        multiply(product, own, nodes.outer);
         List<FamilyOfSets> more = new ArrayList<>(families);
         more.add(own);
-        return new ConditionSets(nodes, memory, conditions, List.copyOf(more), product);
+        return times(own.row, own.share, more);
     }
 
     /** The same without one of its findings. */
     ConditionSets without(Explained finding) {
         int f = familyOf(finding);
-        List<Explained> rest = new ArrayList<>(families.get(f).findings);
-        rest.remove(finding);
-        return replacing(f, rest);
-    }
-
-    private ConditionSets replacing(int f, List<Explained> members) {
         FamilyOfSets old = families.get(f);
-        double[] product = joint.clone();
-        for (int set = 0, k = 0; set < old.row.length; set++) {
-            int from = old.row[set] * nodes.outer;
-            for (int i = 0; i < nodes.outer; i++, k++) {
-                double share = old.share[from + i];
-                product[k] = share > 0 ? product[k] / share : 0;
-            }
-        }
+        List<Explained> rest = new ArrayList<>(old.findings);
+        rest.remove(finding);
         List<FamilyOfSets> changed = new ArrayList<>(families);
-        if (members.isEmpty()) {
+        if (rest.isEmpty()) {
             changed.remove(f);
         } else {
-            FamilyOfSets family = memory.family(nodes, members);
-            changed.set(f, family);
-            multiply(product, family, nodes.outer);
+            changed.set(f, memory.family(nodes, rest));
         }
+        return times(old.row, old.ratioWithout[old.findings.indexOf(finding)], changed);
+    }
+
+    private ConditionSets times(int[] row, double[] factor, List<FamilyOfSets> changed) {
+        double[] product = joint.clone();
+        multiply(product, row, factor, nodes.outer);
         return new ConditionSets(nodes, memory, conditions, List.copyOf(changed), product);
     }
 
@@ -153,83 +156,75 @@ final class ConditionSets {
         return sums;
     }
 
-    /** A set tells if it is not negligible for some condition, among those with it or among those without it. */
-    private int[] telling() {
-        double[] with = new double[conditions];
-        double[] without = new double[conditions];
-        for (int set = 0; set < weights.length; set++) {
-            for (int c = 0; c < conditions; c++) {
-                if ((set >> c & 1) == 1) {
-                    with[c] += weights[set];
-                } else {
-                    without[c] += weights[set];
-                }
+    /** The joint, the sets added up that have the same of the conditions which a family's findings ask about. */
+    private double[] jointByCauses(FamilyOfSets family) {
+        if (family.rowByCauses.length == weights.length) {
+            return joint;
+        }
+        double[] sums = new double[family.rowByCauses.length * nodes.outer];
+        for (int set = 0, k = 0; set < weights.length; set++) {
+            int to = family.causes[set] * nodes.outer;
+            for (int i = 0; i < nodes.outer; i++, k++) {
+                sums[to + i] += joint[k];
             }
         }
-        double all = with[0] + without[0];
-        int[] found = new int[weights.length];
-        int count = 0;
-        for (int set = 0; set < weights.length; set++) {
-            if (weights[set] > NEGLIGIBLE * all) {
-                found[count++] = set;
-                continue;
-            }
-            for (int c = 0; c < conditions; c++) {
-                if (weights[set] > NEGLIGIBLE * ((set >> c & 1) == 1 ? with[c] : without[c])) {
-                    found[count++] = set;
-                    break;
-                }
-            }
-        }
-        return Arrays.copyOf(found, count);
+        return sums;
     }
 
+    /** By which of the family's causes are there, how probable that is without one of its findings. */
     private double[] weightsWithout(FamilyOfSets family, int index) {
+        double[] byCauses = jointByCauses.computeIfAbsent(family, this::jointByCauses);
         double[] ratio = family.ratioWithout[index];
-        double[] without = new double[weights.length];
-        for (int set : telling) {
-            int k = set * nodes.outer;
-            int from = family.row[set] * nodes.outer;
+        double[] without = new double[family.rowByCauses.length];
+        for (int causes = 0, k = 0; causes < without.length; causes++) {
+            int from = family.rowByCauses[causes] * nodes.outer;
             double sum = 0;
-            for (int i = 0; i < nodes.outer; i++) {
-                sum += joint[k + i] * ratio[from + i];
+            for (int i = 0; i < nodes.outer; i++, k++) {
+                sum += byCauses[k] * ratio[from + i];
             }
-            without[set] = sum;
+            without[causes] = sum;
         }
         return without;
     }
 
     /** {@code logit J}: that the condition is among those that are there. */
     double logit(int condition) {
-        return logit(weights, condition, 0);
+        return logit(weights, 1 << condition, 0);
     }
 
     /** {@code logit J} of a condition given that another is absent. */
     double logitIfAbsent(int absent, int condition) {
-        return logit(weights, condition, 1 << absent);
+        return logit(weights, 1 << condition, 1 << absent);
     }
 
-    /** {@code logit J} without one of the findings. */
+    /**
+     * {@code logit J} without one of the findings.
+     *
+     * @param condition one that the finding asks about
+     */
     double logitWithout(Explained finding, int condition) {
-        double[] without = weightsWithout.computeIfAbsent(finding, f -> {
-            FamilyOfSets family = families.get(familyOf(f));
-            return weightsWithout(family, family.findings.indexOf(f));
-        });
-        return logit(without, condition, 0);
+        FamilyOfSets family = families.get(familyOf(finding));
+        double[] without =
+                weightsWithout.computeIfAbsent(finding, f -> weightsWithout(family, family.findings.indexOf(f)));
+        return logit(without, family.causes[1 << condition], 0);
     }
 
-    private double logit(double[] bySet, int condition, int absent) {
-        double with = 0;
-        double without = 0;
-        for (int set : telling) {
+    /**
+     * @param with the condition, as a set of it alone
+     * @param absent conditions that are not there
+     */
+    private static double logit(double[] bySet, int with, int absent) {
+        double there = 0;
+        double notThere = 0;
+        for (int set = 0; set < bySet.length; set++) {
             if ((set & absent) == 0) {
-                if ((set >> condition & 1) == 1) {
-                    with += bySet[set];
+                if ((set & with) == 0) {
+                    notThere += bySet[set];
                 } else {
-                    without += bySet[set];
+                    there += bySet[set];
                 }
             }
         }
-        return Math.log(with) - Math.log(without);
+        return Math.log(there) - Math.log(notThere);
     }
 }

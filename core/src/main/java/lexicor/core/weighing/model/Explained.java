@@ -9,8 +9,9 @@ import lexicor.core.numbers.NormalTable;
  *
  * @param logSilent {@code ln(1 - b)}: that nothing but the background turns it positive, and does not
  * @param logMissed by condition, {@code ln(1 - lambda)}: that the condition does not turn it positive; 0 for one that does not
+ * @param causes the conditions that have figures for it or are known to turn it positive, as a set
  */
-record Explained(String id, String family, boolean positive, double logSilent, double[] logMissed) {
+record Explained(String id, String family, boolean positive, double logSilent, double[] logMissed, int causes) {
     private static final double LEAST = 1e-6;
 
     /**
@@ -18,16 +19,12 @@ record Explained(String id, String family, boolean positive, double logSilent, d
      * positive as often as one another only the number matters.
      */
     int[] alike() {
-        int n = logMissed.length;
-        int[] alike = new int[1 << n];
-        for (int set = 1; set < alike.length; set++) {
-            int first = 0;
-            for (int c = 0; c < n; c++) {
-                if ((set >> c & 1) == 1 && logMissed[c] < 0) {
-                    first |= 1 << firstFree(first, logMissed[c]);
-                }
+        int[] alike = new int[1 << logMissed.length];
+        for (int c = 0; c < logMissed.length; c++) {
+            for (int others = 0; others < 1 << c; others++) {
+                int first = alike[others];
+                alike[others | 1 << c] = logMissed[c] < 0 ? first | 1 << firstFree(first, logMissed[c]) : first;
             }
-            alike[set] = first;
         }
         return alike;
     }
@@ -60,6 +57,7 @@ record Explained(String id, String family, boolean positive, double logSilent, d
                 && id.equals(e.id)
                 && family.equals(e.family)
                 && positive == e.positive
+                && causes == e.causes
                 && logSilent == e.logSilent
                 && Arrays.equals(logMissed, e.logMissed);
     }

@@ -62,7 +62,8 @@ public final class ExplainedFindings {
     public void add(String id, String family, boolean positive, Map<Integer, Cause> causes) {
         double[] logMissed = new double[pretests.size()];
         causes.forEach((c, cause) -> logMissed[c] = Math.log1p(-cause.activation));
-        findings.put(id, new Explained(id, family, positive, logSilent(causes), logMissed));
+        int set = causes.keySet().stream().reduce(0, (others, c) -> others | 1 << c);
+        findings.put(id, new Explained(id, family, positive, logSilent(causes), logMissed, set));
     }
 
     /**

@@ -14,6 +14,10 @@ final class FamilyOfSets {
     final List<Explained> findings;
     /** By set, the place of its row. */
     final int[] row;
+    /** By set, which of the conditions are in it that the findings ask about, as a set of those alone. */
+    final int[] causes;
+    /** By set of those, the place of its row. */
+    final int[] rowByCauses;
     /** By row, then by outer node, up to a factor that is the same for all. */
     final double[] share;
     /** By finding: the share without it as a ratio to the share. */
@@ -33,6 +37,11 @@ final class FamilyOfSets {
         for (Member m : members) {
             m.placeByRow(rows);
         }
+        causes = causes();
+        rowByCauses = new int[causes[causes.length - 1] + 1];
+        for (int set = 0; set < row.length; set++) {
+            rowByCauses[causes[set]] = row[set];
+        }
         share = new double[rows * nodes.outer];
         ratioWithout = new double[members.length][share.length];
         if (members.length == 1) {
@@ -40,6 +49,36 @@ final class FamilyOfSets {
         } else {
             together(members, rows);
         }
+    }
+
+    /**
+     * By row and outer node, the share as a ratio to that of the same family with fewer findings, which tell apart no sets that these
+     * do not.
+     */
+    double[] ratioTo(FamilyOfSets fewer) {
+        int[] rowAmongFewer = new int[share.length / nodes.outer];
+        for (int set = 0; set < row.length; set++) {
+            rowAmongFewer[row[set]] = fewer.row[set];
+        }
+        double[] ratio = new double[share.length];
+        for (int at = 0; at < share.length; at++) {
+            double before = fewer.share[rowAmongFewer[at / nodes.outer] * nodes.outer + at % nodes.outer];
+            ratio[at] = before > 0 ? share[at] / before : 0;
+        }
+        return ratio;
+    }
+
+    private int[] causes() {
+        int asked = findings.stream().mapToInt(Explained::causes).reduce(0, (a, b) -> a | b);
+        int[] causes = new int[row.length];
+        for (int c = 0, next = 1; 1 << c < row.length; c++) {
+            int own = (asked >> c & 1) == 1 ? next : 0;
+            for (int others = 0; others < 1 << c; others++) {
+                causes[others | 1 << c] = causes[others] | own;
+            }
+            next <<= own == 0 ? 0 : 1;
+        }
+        return causes;
     }
 
     /** Splits the rows by what one more finding tells apart, and returns how many there are then. */

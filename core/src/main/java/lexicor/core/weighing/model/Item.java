@@ -81,7 +81,7 @@ public final class Item {
 
     /** A finding not made yet, at what its figures are on average over new clinics: for what it may tell (method M10). */
     public static Item sober(String id, String family, Weighable evidence) {
-        return of(Kind.FINDING, id, family, true, evidence.accuracy().overNewClinics());
+        return of(Kind.FINDING, id, family, true, evidence.overNewClinics());
     }
 
     private static Item of(Kind kind, String id, String family, boolean positive, Accuracy a) {

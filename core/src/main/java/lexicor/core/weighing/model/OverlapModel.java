@@ -68,8 +68,7 @@ public final class OverlapModel {
     }
 
     private Optional<Item> worstReversal() {
-        Item worst = null;
-        double size = 0;
+        Reversal worst = null;
         List<FamilyShare> families = present.families();
         for (int f = 0; f < families.size(); f++) {
             List<Item> members = families.get(f).items;
@@ -81,16 +80,11 @@ public final class OverlapModel {
                 }
                 double added = Math.log(ratio);
                 if (item.isReversedBy(added)) {
-                    double difference = Math.abs(added) - size;
-                    boolean tie = Math.abs(difference) <= Item.TOLERANCE;
-                    if (worst == null || (tie ? item.id.compareTo(worst.id) < 0 : difference > 0)) {
-                        worst = item;
-                        size = Math.abs(added);
-                    }
+                    worst = Reversal.worse(worst, new Reversal(item, added));
                 }
             }
         }
-        return Optional.ofNullable(worst);
+        return Optional.ofNullable(worst).map(Reversal::item);
     }
 
     /** Spares the logarithm where the ratio is on the item's own side of 1. */

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.evidence.Pooling;
@@ -16,18 +15,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What a test would tell, in bits, against the same worked out from counts of people. */
 class WorthTest {
-    private static Accuracy study(double sensitivity, double specificity) {
+    private static Evidence.Weighable study(double sensitivity, double specificity) {
         double n = 1000;
-        return ((Evidence.Weighable) Pooling.pool(
-                        List.of(new Study.TwoByTwo(
-                                n * sensitivity,
-                                n * (1 - sensitivity),
-                                n * (1 - specificity),
-                                n * specificity,
-                                false,
-                                false)),
-                        HighBias.AS_PRINTED))
-                .accuracy();
+        return (Evidence.Weighable) Pooling.pool(
+                List.of(new Study.TwoByTwo(
+                        n * sensitivity, n * (1 - sensitivity), n * (1 - specificity), n * specificity, false, false)),
+                HighBias.AS_PRINTED);
     }
 
     /** The mean share over clinics whose log-odds scatter around the printed one, by plain summing. */
@@ -49,19 +42,22 @@ class WorthTest {
     @ParameterizedTest
     @CsvSource({"500,0.9,0.8", "100,0.9,0.8", "200,0.3,0.95", "900,0.6,0.6", "10,0.99,0.99"})
     void isWhatCountsOfAThousandPeopleLose(double with, double printedSensitivity, double printedSpecificity) {
-        Accuracy study = study(printedSensitivity, printedSpecificity);
+        Evidence.Weighable figures = study(printedSensitivity, printedSpecificity);
         double without = 1000 - with;
-        double hit = with * overClinics(printedSensitivity, study.predictive().sensitivity());
+        double hit = with
+                * overClinics(
+                        printedSensitivity, figures.accuracy().predictive().sensitivity());
         double miss = with - hit;
-        double quiet =
-                without * overClinics(printedSpecificity, study.predictive().specificity());
+        double quiet = without
+                * overClinics(
+                        printedSpecificity, figures.accuracy().predictive().specificity());
         double alarm = without - quiet;
         double before = bits(with, 1000) + bits(without, 1000);
         double positive = hit + alarm;
         double negative = miss + quiet;
         double after = positive / 1000 * (bits(hit, positive) + bits(alarm, positive))
                 + negative / 1000 * (bits(miss, negative) + bits(quiet, negative));
-        assertThat(Worth.ofOneTest(with / 1000, study)).isCloseTo(before - after, within(1e-7));
+        assertThat(Worth.ofOneTest(with / 1000, figures)).isCloseTo(before - after, within(1e-9));
     }
 
     @Test
