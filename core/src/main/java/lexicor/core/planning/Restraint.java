@@ -86,8 +86,9 @@ public final class Restraint {
     }
 
     private static Optional<Left> decided(ClinicalTest test, List<ClusterProgress> clusters) {
+        Set<String> criteria = test.criterionIds();
         List<ClusterProgress> using = clusters.stream()
-                .filter(c -> c.open().stream().anyMatch(test.criterionIds()::contains))
+                .filter(c -> c.open().stream().anyMatch(criteria::contains))
                 .toList();
         if (using.isEmpty() || !using.stream().allMatch(c -> c.isDecidedEarly() && c.speaks())) {
             return Optional.empty();

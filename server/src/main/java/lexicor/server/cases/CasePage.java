@@ -80,7 +80,7 @@ public class CasePage {
                 Taken.variants(c.taps(), c.catalogue()),
                 blocked(c),
                 warnings(c),
-                Taken.unknown(c.record(), c.taps(), c.catalogue()));
+                Taken.unknown(c.record(), c.unknown(), c.catalogue()));
     }
 
     /** What stands recorded, place by place. */

@@ -1,5 +1,8 @@
 package lexicor.server.cases;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -15,6 +18,15 @@ import lexicor.server.standing.Basis;
 
 /** The running order of a case: its own, or the one proposed for its complaint and candidates (method M16). */
 public final class CasePlan {
+    /** Nothing recorded changes what is proposed, so that a tap finds it made. */
+    private static final Cache<Asked, List<String>> PROPOSED = Caffeine.newBuilder()
+            .maximumSize(500)
+            .expireAfterAccess(Duration.ofMinutes(15))
+            .build();
+
+    /** All that a proposal depends on. */
+    private record Asked(Basis basis, Set<String> regions, List<String> also, List<Proposal.Suspect> suspects) {}
+
     private CasePlan() {}
 
     /** The one that is followed now; a request asks {@link OpenCase#plan} for it, which works it out once. */
@@ -29,9 +41,14 @@ public final class CasePlan {
                 .complaint(c.record().complaint)
                 .map(Complaint::also)
                 .orElse(List.of());
-        Set<String> proposed =
-                Proposal.tests(c.catalogue(), c.basis().evidence(), c.bedside().regions(), also, suspects);
-        return new PlanView(false, inOrder(proposed, c.basis()));
+        Asked asked = new Asked(c.basis(), c.bedside().regions(), also, suspects);
+        return new PlanView(false, PROPOSED.get(asked, CasePlan::proposed));
+    }
+
+    private static List<String> proposed(Asked asked) {
+        Basis basis = asked.basis;
+        return inOrder(
+                Proposal.tests(basis.catalogue(), basis.evidence(), asked.regions, asked.also, asked.suspects), basis);
     }
 
     /** What of it has no tap yet and no precaution against it. */

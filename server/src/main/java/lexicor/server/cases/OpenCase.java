@@ -1,5 +1,6 @@
 package lexicor.server.cases;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import lexicor.core.catalogue.Complaint;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
+import lexicor.core.examination.Tap;
 import lexicor.core.weighing.Suspicion;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
@@ -31,6 +33,7 @@ public final class OpenCase {
     private final CaseRecord record;
     private final Basis basis;
     private final List<TapRecord> taps;
+    private final List<TapRecord> unknown;
     private final Map<String, String> goneAhead;
     private final Readings readings;
     private final BedsideCase bedside;
@@ -57,7 +60,11 @@ public final class OpenCase {
         this.basis = basis;
         this.taps = List.copyOf(taps);
         this.goneAhead = Map.copyOf(goneAhead);
-        readings = Taken.readings(taps, basis.catalogue()).ofBothSides(isBothSides());
+        List<Tap> known = new ArrayList<>();
+        List<TapRecord> others = new ArrayList<>();
+        taps.forEach(t -> Taken.known(t, basis.catalogue()).ifPresentOrElse(known::add, () -> others.add(t)));
+        unknown = List.copyOf(others);
+        readings = Readings.of(known).ofBothSides(isBothSides());
         bedside = CaseAssembly.bedside(record, readings, basis.catalogue());
     }
 
@@ -75,6 +82,11 @@ public final class OpenCase {
 
     public List<TapRecord> taps() {
         return taps;
+    }
+
+    /** Those that the content does not know. */
+    List<TapRecord> unknown() {
+        return unknown;
     }
 
     /** Why somebody went ahead with a blocked test at this visit. */

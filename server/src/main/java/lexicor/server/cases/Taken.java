@@ -105,22 +105,22 @@ public final class Taken {
     /**
      * What is recorded in the case and not known to the content, in words: taps on tests of the department's own after those
      * were taken out or no longer fit, a complaint, candidates. It stays in the record and weighs nothing.
+     *
+     * @param taps those that the content does not know
      */
     static List<String> unknown(CaseRecord stored, List<TapRecord> taps, Catalogue catalogue) {
         Map<String, Map<String, String>> readings = new LinkedHashMap<>();
         for (TapRecord t : taps) {
-            if (known(t, catalogue).isEmpty()) {
-                String place = t.test + (t.at.isEmpty() ? "" : ", " + Wording.code(t.at)) + ", " + t.side;
-                Map<String, String> at = readings.computeIfAbsent(place, p -> new LinkedHashMap<>());
-                changes(t).forEach((leaf, value) -> {
-                    String name = ReadingLeaf.named(leaf).map(Wording::label).orElse(leaf);
-                    if (value == null) {
-                        at.remove(name);
-                    } else {
-                        at.put(name, InWords.of(value));
-                    }
-                });
-            }
+            String place = t.test + (t.at.isEmpty() ? "" : ", " + Wording.code(t.at)) + ", " + t.side;
+            Map<String, String> at = readings.computeIfAbsent(place, p -> new LinkedHashMap<>());
+            changes(t).forEach((leaf, value) -> {
+                String name = ReadingLeaf.named(leaf).map(Wording::label).orElse(leaf);
+                if (value == null) {
+                    at.remove(name);
+                } else {
+                    at.put(name, InWords.of(value));
+                }
+            });
         }
         List<String> words = new ArrayList<>();
         if (catalogue.complaint(stored.complaint).isEmpty()) {
