@@ -1,18 +1,12 @@
 import { TopBar } from "../frame/TopBar";
-import { WideTable } from "../pieces/WideTable";
 import { CalibrationPlot, type Lines } from "./CalibrationPlot";
 import file from "./measured.json";
-
-interface Measured {
-  caption: string;
-  header: string[];
-  rows: string[][];
-}
+import { type Measured, Rows } from "./Rows";
 
 /** What the bench wrote down. */
 const measured: {
   patients: number;
-  schools: Measured[];
+  schools: (Measured & { caption: string })[];
   complaints: Measured;
   frozen: Measured;
   orders: Measured;
@@ -81,22 +75,5 @@ export function HonestyScreen() {
         </p>
       </main>
     </>
-  );
-}
-
-function Rows(props: { table: Measured; label: string }) {
-  const { table, label } = props;
-  return (
-    <WideTable label={label} heads={table.header} caption={<b className="text-[18px]">{label}</b>}>
-      {table.rows.map((row) => (
-        <tr key={row.join()} className="border-b border-line">
-          {row.map((cell, i) => (
-            <td key={table.header[i]} className="py-0.5 pr-4 align-top">
-              {cell}
-            </td>
-          ))}
-        </tr>
-      ))}
-    </WideTable>
   );
 }

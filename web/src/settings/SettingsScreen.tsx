@@ -2,9 +2,11 @@ import { useState } from "react";
 import { useSaveSettings, useSettings } from "../api/queries";
 import type { DepartmentSettings, HighBias, SchoolId } from "../api/types";
 import { TopBar } from "../frame/TopBar";
+import { OwnTrial } from "../honesty/OwnTrial";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { NewWay } from "../pieces/NewWay";
 import { ReasonDialog } from "../pieces/ReasonDialog";
+import { SCHOOLS } from "../pieces/schools";
 import { Toggles } from "../pieces/Toggles";
 import { WAYS } from "../pieces/ways";
 import { useSession } from "../session/useSession";
@@ -26,14 +28,6 @@ const FOR_A_REASON = new Set([
   "clusterShare",
   "retentionDays",
 ]);
-
-const SCHOOLS = [
-  { id: "differential", label: "Weighed together" },
-  { id: "overlap-aware", label: "Overlap counted" },
-  { id: "independent", label: "Each counts in full" },
-  { id: "strongest-per-family", label: "Strongest of a family" },
-  { id: "published-clusters", label: "Clusters only" },
-] as const;
 
 const SCHOOL_WORDS: Record<SchoolId, string> = {
   differential:
@@ -128,6 +122,7 @@ export function SettingsScreen() {
               settings={current}
               onSave={change}
             />
+            {mayChange && <OwnTrial />}
             <ClinicFields
               key={JSON.stringify(["clinic", current.codePrefix, current.timeZone])}
               settings={current}

@@ -46,6 +46,7 @@ async function settingsScreen(role: Role = "lead", stored: Partial<DepartmentSet
     "GET /api/settings": () => ({ body: kept }),
     "GET /api/settings/device-key": () => ({ body: { key: "k" } }),
     "GET /api/catalogue": () => ({ body: { tests: [], regions: [] } }),
+    "GET /api/settings/honesty": () => ({ body: { state: "none", clinics: [] } }),
     "PUT /api/settings?sure=false": ({ body }) => {
       const change = body as DepartmentSettings;
       if (/[A-Z]/.test(change.why)) {

@@ -51,6 +51,10 @@ class ArchitectureTest {
             .definedBy("lexicor.core.outcomes")
             .layer("practice")
             .definedBy("lexicor.core.practice")
+            .layer("honesty")
+            .definedBy("lexicor.core.honesty")
+            .whereLayer("honesty")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("weighfile")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("packs")
@@ -64,14 +68,23 @@ class ArchitectureTest {
             .whereLayer("model")
             .mayOnlyBeAccessedByLayers("input", "weighing", "explain", "advice", "weighfile")
             .whereLayer("input")
-            .mayOnlyBeAccessedByLayers("weighing", "explain", "advice", "weighfile", "practice", "planning")
+            .mayOnlyBeAccessedByLayers("weighing", "explain", "advice", "weighfile", "practice", "planning", "honesty")
             .whereLayer("weighing")
-            .mayOnlyBeAccessedByLayers("explain", "advice", "weighfile", "practice", "planning")
+            .mayOnlyBeAccessedByLayers("explain", "advice", "weighfile", "practice", "planning", "honesty")
             .whereLayer("evidence")
             .mayOnlyBeAccessedByLayers(
-                    "model", "input", "explain", "advice", "weighing", "weighfile", "measuring", "outcomes", "planning")
+                    "model",
+                    "input",
+                    "explain",
+                    "advice",
+                    "weighing",
+                    "weighfile",
+                    "measuring",
+                    "outcomes",
+                    "planning",
+                    "honesty")
             .whereLayer("examination")
-            .mayOnlyBeAccessedByLayers("pads", "input", "weighing", "weighfile", "planning", "measuring")
+            .mayOnlyBeAccessedByLayers("pads", "input", "weighing", "weighfile", "planning", "measuring", "honesty")
             .whereLayer("catalogue")
             .mayOnlyBeAccessedByLayers(
                     "packs",
@@ -84,7 +97,8 @@ class ArchitectureTest {
                     "weighing",
                     "weighfile",
                     "planning",
-                    "measuring")
+                    "measuring",
+                    "honesty")
             .whereLayer("published")
             .mayOnlyBeAccessedByLayers(
                     "catalogue", "packs", "evidence", "model", "input", "explain", "weighing", "weighfile", "planning");

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import lexicor.core.honesty.Judged;
+import lexicor.core.honesty.Scenario;
 import lexicor.core.weighing.School;
 
 /** What was stated against what was so, a panel for each scenario, as a picture for the page. */
@@ -12,19 +14,10 @@ final class CalibrationPlot {
     private static final int LEFT = 46;
     private static final int TOP = 30;
     private static final int GAP = 24;
-    private static final int FEWEST = 20;
     private static final Map<School, String> COLOURS =
             Map.of(School.DIFFERENTIAL, "#0d5e5f", School.OVERLAP_AWARE, "#9a4f00", School.INDEPENDENT, "#6b6459");
 
     private CalibrationPlot() {}
-
-    /** Stated and had, where there are enough judgements to say. */
-    static List<double[]> points(Scores scores) {
-        return scores.places().stream()
-                .filter(p -> p.judgements() >= FEWEST)
-                .map(p -> new double[] {p.stated(), p.had()})
-                .toList();
-    }
 
     static String svg(HonestyRun run) {
         int width = LEFT + 2 * PANEL + GAP + 20;
@@ -47,7 +40,7 @@ final class CalibrationPlot {
 
     private static List<String> panel(HonestyRun run, Scenario scenario, int x, int y) {
         List<String> parts = new ArrayList<>();
-        parts.add(String.format("<text x=\"%d\" y=\"%d\" fill=\"#1c2526\">%s</text>", x, y - 8, scenario.words));
+        parts.add(String.format("<text x=\"%d\" y=\"%d\" fill=\"#1c2526\">%s</text>", x, y - 8, scenario.words()));
         parts.add(String.format(
                 "<rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\" fill=\"#fffdf7\" stroke=\"#cfc7b6\"/>",
                 x, y, PANEL, PANEL));
@@ -68,7 +61,7 @@ final class CalibrationPlot {
         Judged judged = run.together.get(scenario);
         for (School school : List.of(School.INDEPENDENT, School.OVERLAP_AWARE, School.DIFFERENTIAL)) {
             List<String> points = new ArrayList<>();
-            for (double[] point : points(judged.scores.get(school))) {
+            for (double[] point : judged.by(school).points()) {
                 double px = x + PANEL * point[0];
                 double py = y + PANEL * (1 - point[1]);
                 points.add(String.format(Locale.ROOT, "%.1f,%.1f", px, py));

@@ -8,6 +8,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import lexicor.core.honesty.Judged;
+import lexicor.core.honesty.Misled;
+import lexicor.core.honesty.Orders;
+import lexicor.core.honesty.Scenario;
+import lexicor.core.honesty.Scores;
 import lexicor.core.weighing.School;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -60,8 +65,8 @@ final class HonestyPage {
             Judged judged = run.together.get(scenario);
             List<List<String>> rows = new ArrayList<>();
             for (School school : ORDER) {
-                Scores s = judged.scores.get(school);
-                double[] saved = s.savedAgainst(judged.scores.get(School.OVERLAP_AWARE));
+                Scores s = judged.by(school);
+                double[] saved = s.savedAgainst(judged.by(School.OVERLAP_AWARE));
                 double[] line = s.calibration();
                 rows.add(List.of(
                         NAMES.get(school),
@@ -74,7 +79,7 @@ final class HonestyPage {
                         percent(s.coverage(true))));
             }
             blocks.add(new Table(
-                    capital(scenario.words),
+                    capital(scenario.words()),
                     List.of(
                             "way to weigh",
                             "log loss a patient",
@@ -95,8 +100,7 @@ final class HonestyPage {
             List<String> row = new ArrayList<>(List.of(complaint.name()));
             for (Scenario scenario : Scenario.values()) {
                 Judged judged = run.judged.get(scenario).get(complaint);
-                double[] saved =
-                        judged.scores.get(School.DIFFERENTIAL).savedAgainst(judged.scores.get(School.OVERLAP_AWARE));
+                double[] saved = judged.by(School.DIFFERENTIAL).savedAgainst(judged.by(School.OVERLAP_AWARE));
                 row.add(signed(saved[0]) + " ± " + number(saved[1]));
             }
             rows.add(row);
@@ -110,7 +114,7 @@ final class HonestyPage {
             List<String> row = new ArrayList<>(List.of(NAMES.get(school)));
             for (Scenario scenario : Scenario.values()) {
                 Misled frozen = run.frozen.get(scenario);
-                row.add(percent((double) frozen.misled.get(school) / frozen.patients));
+                row.add(percent(frozen.share(school)));
             }
             rows.add(row);
         }
@@ -121,7 +125,7 @@ final class HonestyPage {
     private static List<String> byScenario(String rowsAre) {
         List<String> header = new ArrayList<>(List.of(rowsAre));
         for (Scenario scenario : Scenario.values()) {
-            header.add(scenario.words);
+            header.add(scenario.words());
         }
         return header;
     }
@@ -130,13 +134,13 @@ final class HonestyPage {
         List<List<String>> rows = new ArrayList<>();
         for (Scenario scenario : Scenario.values()) {
             for (Orders.Way way : Orders.Way.values()) {
-                Orders.Tally t = run.orders.get(scenario).tallies.get(way);
+                Orders.Tally t = run.orders.get(scenario).by(way);
                 rows.add(List.of(
-                        scenario.words,
-                        way.words,
-                        percent((double) t.verdicts / t.examinations),
-                        String.format(Locale.ROOT, "%.1f", (double) t.tests / t.verdicts),
-                        percent((double) t.right / t.verdicts)));
+                        scenario.words(),
+                        way.words(),
+                        percent(t.decided()),
+                        String.format(Locale.ROOT, "%.1f", t.testsToVerdict()),
+                        percent(t.right())));
             }
         }
         return new Table(
@@ -177,11 +181,9 @@ final class HonestyPage {
         for (Scenario scenario : Scenario.values()) {
             Map<String, Object> lines = new LinkedHashMap<>();
             for (School school : List.of(School.DIFFERENTIAL, School.OVERLAP_AWARE, School.INDEPENDENT)) {
-                lines.put(
-                        school.id(),
-                        CalibrationPlot.points(run.together.get(scenario).scores.get(school)));
+                lines.put(school.id(), run.together.get(scenario).by(school).points());
             }
-            plot.add(Map.of("scenario", capital(scenario.words), "lines", lines));
+            plot.add(Map.of("scenario", capital(scenario.words()), "lines", lines));
         }
         all.put("plot", plot);
         return all;

@@ -8,9 +8,16 @@ import java.util.List;
 import java.util.Map;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
+import lexicor.core.catalogue.Setting;
 import lexicor.core.catalogue.packs.Packs;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.honesty.Clinic;
+import lexicor.core.honesty.Judged;
+import lexicor.core.honesty.Misled;
+import lexicor.core.honesty.Orders;
+import lexicor.core.honesty.Scenario;
+import lexicor.core.weighing.input.WeighingSettings;
 
 /** {@code lexicor bench honesty}: made-up clinics weighed by every school, scored. The same seed gives the same tables. */
 public final class HonestyRun {
@@ -33,15 +40,16 @@ public final class HonestyRun {
     HonestyRun(Path packs, int patients, int examinations) {
         this.patients = patients;
         Catalogue catalogue = Packs.read(packs);
-        Clinic clinic = new Clinic(catalogue, EvidenceBase.of(catalogue, HighBias.CORRECTED));
+        EvidenceBase evidence = EvidenceBase.of(catalogue, HighBias.CORRECTED);
         for (Scenario scenario : Scenario.values()) {
             Map<Complaint, Judged> byComplaint = new LinkedHashMap<>();
             Orders followed = new Orders();
             for (String id : COMPLAINTS) {
                 Complaint complaint = catalogue.complaint(id).orElseThrow();
                 long seed = SEED + 31L * scenario.ordinal() + COMPLAINTS.indexOf(id);
-                byComplaint.put(complaint, Judged.of(clinic, complaint, scenario, patients, seed));
-                followed.run(clinic, complaint, scenario, examinations, seed);
+                Clinic clinic = clinic(catalogue, evidence, complaint);
+                byComplaint.put(complaint, Judged.of(clinic, scenario, patients, seed));
+                followed.run(clinic, scenario, examinations, seed);
             }
             judged.put(scenario, byComplaint);
             together.put(scenario, Judged.together(List.copyOf(byComplaint.values())));
@@ -50,12 +58,18 @@ public final class HonestyRun {
             frozen.put(
                     scenario,
                     new Misled(
-                            clinic,
-                            catalogue.complaint(COMPLAINTS.get(0)).orElseThrow(),
+                            clinic(
+                                    catalogue,
+                                    evidence,
+                                    catalogue.complaint(COMPLAINTS.get(0)).orElseThrow()),
                             scenario,
                             patients,
                             SEED + scenario.ordinal()));
         }
+    }
+
+    private static Clinic clinic(Catalogue catalogue, EvidenceBase evidence, Complaint complaint) {
+        return Clinic.of(catalogue, evidence, WeighingSettings.DEFAULT, complaint, Setting.SPORTS);
     }
 
     public static void run(Path root) throws IOException {

@@ -1,5 +1,2 @@
-/**
- * How right the program is in clinics that are not its model: a made-up world of patients and examiners, weighed by every school,
- * scored, and written down. The world knows the packs and nothing of how findings are weighed.
- */
+/** Tries the program in made-up clinics and writes down what came of it. */
 package lexicor.bench.honesty;

@@ -1,6 +1,7 @@
-package lexicor.bench.honesty;
+package lexicor.core.honesty;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,8 +9,6 @@ import java.util.Random;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
-import lexicor.core.catalogue.Complaint;
-import lexicor.core.catalogue.Setting;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
@@ -23,7 +22,6 @@ import org.hipparchus.special.Erf;
  * The chance of each condition given all results is known here exactly, by going through everything the patient could have.
  */
 final class World {
-    private static final Setting SETTING = Setting.SPORTS;
     /** Whether what the packs list as provoking does so here, and what they do not list. */
     private static final double LISTED_IS_TRUE = 0.6;
 
@@ -36,7 +34,6 @@ final class World {
     /** Quantiles at which irritability is taken. */
     private static final double[] MOODS = {-1.593, -0.967, -0.589, -0.282, 0, 0.282, 0.589, 0.967, 1.593};
 
-    final Complaint complaint;
     final List<String> conditions;
     final List<Sign> signs = new ArrayList<>();
     private final Scenario scenario;
@@ -77,15 +74,24 @@ final class World {
         }
     }
 
-    World(Catalogue catalogue, EvidenceBase evidence, Complaint complaint, Scenario scenario, long seed) {
-        this.complaint = complaint;
+    /**
+     * @param regions whose tests are done
+     * @param baseRates by condition, of patients like these; this clinic's are around them
+     */
+    World(
+            Catalogue catalogue,
+            EvidenceBase evidence,
+            Collection<String> regions,
+            Map<String, Double> baseRates,
+            Scenario scenario,
+            long seed) {
         this.scenario = scenario;
         random = new Random(seed);
-        conditions = complaint.candidates();
+        conditions = List.copyOf(baseRates.keySet());
         states = conditions.size() + 1;
         prevalence = new double[states];
         for (int c = 0; c < conditions.size(); c++) {
-            prevalence[c] = expit(logit(baseRate(catalogue, complaint, conditions.get(c)))
+            prevalence[c] = expit(logit(baseRates.get(conditions.get(c)))
                     + BASE_RATE_SD * Math.sqrt(scenario.clinics) * random.nextGaussian());
         }
         prevalence[states - 1] = scenario.unlisted;
@@ -98,19 +104,12 @@ final class World {
             }
         }
         for (ClinicalTest test : catalogue.tests()) {
-            if (complaint.regions().contains(test.region())) {
+            if (regions.contains(test.region())) {
                 for (String criterion : test.criterionIds()) {
                     addSign(catalogue, evidence, test, criterion);
                 }
             }
         }
-    }
-
-    static double baseRate(Catalogue catalogue, Complaint complaint, String condition) {
-        return complaint
-                .pretest(condition, SETTING)
-                .orElseGet(() ->
-                        catalogue.condition(condition).orElseThrow().pretest().get(SETTING));
     }
 
     private void addSign(Catalogue catalogue, EvidenceBase evidence, ClinicalTest test, String criterion) {

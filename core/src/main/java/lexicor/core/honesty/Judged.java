@@ -1,4 +1,4 @@
-package lexicor.bench.honesty;
+package lexicor.core.honesty;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
-import lexicor.core.catalogue.Complaint;
+import java.util.function.BooleanSupplier;
 import lexicor.core.numbers.Interval;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Status;
@@ -16,24 +16,33 @@ import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.input.CaseToWeigh;
 
 /** Patients of one complaint in one scenario, judged by every school. */
-final class Judged {
+public final class Judged {
     /** So many tests of those with figures are done in one examination. */
     static final double TESTS_DONE = 0.6;
 
     static final int PATIENTS_A_CLINIC = 25;
 
-    final Map<School, Scores> scores = new EnumMap<>(School.class);
+    private final Map<School, Scores> scores = new EnumMap<>(School.class);
 
-    static Judged of(Clinic clinic, Complaint complaint, Scenario scenario, int patients, long seed) {
+    public static Judged of(Clinic clinic, Scenario scenario, int patients, long seed) {
+        return of(clinic, scenario, patients, seed, () -> true);
+    }
+
+    /**
+     * The same as far as there is time for.
+     *
+     * @param goesOn asked before each patient; where it says no, what is judged by then stands
+     */
+    public static Judged of(Clinic clinic, Scenario scenario, int patients, long seed, BooleanSupplier goesOn) {
         Judged judged = new Judged();
         for (School school : School.values()) {
             judged.scores.put(school, new Scores());
         }
         Random random = new Random(seed);
         World world = null;
-        for (int patient = 0; patient < patients; patient++) {
+        for (int patient = 0; patient < patients && goesOn.getAsBoolean(); patient++) {
             if (patient % PATIENTS_A_CLINIC == 0) {
-                world = new World(clinic.catalogue, clinic.evidence, complaint, scenario, random.nextLong());
+                world = clinic.world(scenario, random.nextLong());
             }
             List<World.Sign> done = Clinic.some(world, TESTS_DONE, random);
             judged.judge(clinic, world, patient, done);
@@ -45,7 +54,7 @@ final class Judged {
         World.Patient patient = world.patient();
         List<Boolean> results = world.examine(patient, done);
         double[] truth = world.truth(done, results);
-        CaseToWeigh given = clinic.given(world.complaint, done, results);
+        CaseToWeigh given = clinic.given(done, results);
         Set<String> examined = examined(given);
         for (School school : School.values()) {
             for (WeighedCondition c : Weighing.rank(given, school)) {
@@ -78,8 +87,13 @@ final class Judged {
         return band.low() <= truth && truth <= band.high();
     }
 
+    /** How right a school was. */
+    public Scores by(School school) {
+        return scores.get(school);
+    }
+
     /** All complaints of a scenario. */
-    static Judged together(List<Judged> several) {
+    public static Judged together(List<Judged> several) {
         Judged all = new Judged();
         for (School school : School.values()) {
             List<Scores> scores = new ArrayList<>();

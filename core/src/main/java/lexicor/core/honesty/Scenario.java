@@ -1,13 +1,13 @@
-package lexicor.bench.honesty;
+package lexicor.core.honesty;
 
 /** What a made-up clinic is like, from mild to harsh. */
-enum Scenario {
+public enum Scenario {
     MILD("mild: nothing else provokes", 0, 0.15, 0.10, 0.5, 0.10, false, 0),
     MODERATE("moderate", 0.20, 0.35, 0.25, 1, 0.20, false, 0.05),
     CLEAN_CONTROLS("others provoke, studies had clean controls", 0.25, 0.35, 0.25, 1, 0.20, true, 0.05),
     HARSH("harsh: all of it, doubled", 0.40, 0.70, 0.50, 2, 0.40, true, 0.10);
 
-    final String words;
+    private final String words;
     /** How often, on average, a condition turns a test positive that nobody has studied for it. */
     final double provokes;
     /** How much patients differ in how easily anything hurts, on the probit scale. */
@@ -40,5 +40,10 @@ enum Scenario {
         this.copying = copying;
         this.cleanControls = cleanControls;
         this.unlisted = unlisted;
+    }
+
+    /** What sets it apart, in words. */
+    public String words() {
+        return words;
     }
 }

@@ -1,4 +1,4 @@
-package lexicor.bench.honesty;
+package lexicor.core.honesty;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import lexicor.core.catalogue.ClinicalTest;
-import lexicor.core.catalogue.Complaint;
 import lexicor.core.planning.Advice;
 import lexicor.core.planning.RunningOrder;
 import lexicor.core.weighing.School;
@@ -21,44 +20,64 @@ import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.input.CaseToWeigh;
 
 /** How many tests it takes until something is likely enough to act on, and how often that is right, by the order of testing. */
-final class Orders {
+public final class Orders {
     /** Nobody examines on and on. */
     private static final int MOST_TESTS = 12;
 
     /** The ways to go on. */
-    enum Way {
+    public enum Way {
         RUNNING_ORDER("the running order"),
         ADVICE("as advised at the couch, in the order of work"),
         GAIN("by expected gain alone"),
         RANDOM("at random");
 
-        final String words;
+        private final String words;
 
         Way(String words) {
             this.words = words;
         }
+
+        public String words() {
+            return words;
+        }
     }
 
     /** What came of one way: examinations, those that came to a verdict, those rightly, and the tests that took. */
-    static final class Tally {
-        int examinations;
-        int verdicts;
-        int right;
-        int tests;
+    public static final class Tally {
+        private int examinations;
+        private int verdicts;
+        private int right;
+        private int tests;
+
+        /** The share of examinations that came to a verdict. */
+        public double decided() {
+            return (double) verdicts / examinations;
+        }
+
+        /** How many tests that took. */
+        public double testsToVerdict() {
+            return (double) tests / verdicts;
+        }
+
+        /** The share of verdicts that were right. */
+        public double right() {
+            return (double) right / verdicts;
+        }
     }
 
-    final Map<Way, Tally> tallies = new EnumMap<>(Way.class);
+    private final Map<Way, Tally> tallies = new EnumMap<>(Way.class);
 
-    Orders() {
+    public Orders() {
         for (Way way : Way.values()) {
             tallies.put(way, new Tally());
         }
     }
 
-    void run(Clinic clinic, Complaint complaint, Scenario scenario, int patients, long seed) {
+    /** Follows so many examinations more by every way. */
+    public void run(Clinic clinic, Scenario scenario, int patients, long seed) {
         Random random = new Random(seed);
         for (int i = 0; i < patients; i++) {
-            World world = new World(clinic.catalogue, clinic.evidence, complaint, scenario, random.nextLong());
+            World world = clinic.world(scenario, random.nextLong());
             World.Patient patient = world.patient();
             // Every test comes out as it would, whichever is done and whenever.
             List<Boolean> results = world.examine(patient, world.signs);
@@ -67,6 +86,10 @@ final class Orders {
                 follow(clinic, world, patient, results, way, new Random(order));
             }
         }
+    }
+
+    public Tally by(Way way) {
+        return tallies.get(way);
     }
 
     private void follow(
@@ -103,7 +126,7 @@ final class Orders {
                 found.add(results.get(i));
             }
         }
-        return clinic.given(world.complaint, signs, found);
+        return clinic.given(signs, found);
     }
 
     private static List<String> order(Clinic clinic, Set<String> tests, Way way, Random random) {

@@ -1,4 +1,4 @@
-package lexicor.bench.honesty;
+package lexicor.core.honesty;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -6,26 +6,29 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.concurrent.atomic.AtomicInteger;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
-import lexicor.core.catalogue.packs.Packs;
+import lexicor.core.catalogue.Setting;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.weighing.School;
+import lexicor.core.weighing.input.WeighingSettings;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** The world that the program is tried in: what it calls the truth is the truth there, and the scores score. */
 class HonestyTest {
-    private static final Catalogue CATALOGUE = Packs.read(Path.of("../packs"));
+    private static final Catalogue CATALOGUE = lexicor.core.catalogue.packs.Shipped.CATALOGUE;
     private static final EvidenceBase EVIDENCE = EvidenceBase.of(CATALOGUE, HighBias.CORRECTED);
     private static final Complaint TINGLING =
             CATALOGUE.complaint("thumb-side-tingling").orElseThrow();
+
+    private final Clinic clinic = Clinic.of(CATALOGUE, EVIDENCE, WeighingSettings.DEFAULT, TINGLING, Setting.SPORTS);
 
     @Test
     void theWorldKnowsNothingOfHowFindingsAreWeighed() throws IOException {
@@ -42,19 +45,19 @@ class HonestyTest {
     @ParameterizedTest
     @EnumSource(Scenario.class)
     void whatIsCalledTheTruthIsCalibratedAndUnbeaten(Scenario scenario) {
-        Clinic clinic = new Clinic(CATALOGUE, EVIDENCE);
+        List<Double> baseRates = clinic.baseRates().values().stream().toList();
         Random random = new Random(5);
         Scores truth = new Scores();
         Scores guess = new Scores();
         for (int clinics = 0, patient = 0; clinics < 60; clinics++) {
-            World world = new World(CATALOGUE, EVIDENCE, TINGLING, scenario, random.nextLong());
+            World world = clinic.world(scenario, random.nextLong());
             for (int i = 0; i < 40; i++, patient++) {
                 List<World.Sign> done = Clinic.some(world, 0.6, random);
                 World.Patient has = world.patient();
                 double[] known = world.truth(done, world.examine(has, done));
                 for (int c = 0; c < known.length; c++) {
                     truth.add(new Scores.Judgement(patient, known[c], has.has(c), true, true));
-                    double pretest = World.baseRate(CATALOGUE, TINGLING, world.conditions.get(c));
+                    double pretest = baseRates.get(c);
                     guess.add(new Scores.Judgement(patient, pretest, has.has(c), true, true));
                 }
             }
@@ -62,22 +65,30 @@ class HonestyTest {
         assertThat(truth.calibration()[0]).isCloseTo(0, within(0.25));
         assertThat(truth.calibration()[1]).isCloseTo(1, within(0.12));
         assertThat(truth.logLoss()).isLessThan(guess.logLoss());
-        Judged judged = Judged.of(clinic, TINGLING, scenario, 200, 3);
-        assertThat(judged.scores.get(School.DIFFERENTIAL).judgements()).isPositive();
+        Judged judged = Judged.of(clinic, scenario, 200, 3);
+        assertThat(judged.by(School.DIFFERENTIAL).judgements()).isPositive();
     }
 
     /** The same seed gives the same patients, weighed the same; the way with most to lose loses most where others provoke. */
     @Test
     void aRunCanBeRepeated() {
-        Clinic clinic = new Clinic(CATALOGUE, EVIDENCE);
-        Judged one = Judged.of(clinic, TINGLING, Scenario.HARSH, 150, 11);
-        Judged other = Judged.of(clinic, TINGLING, Scenario.HARSH, 150, 11);
+        Judged one = Judged.of(clinic, Scenario.HARSH, 150, 11);
+        Judged other = Judged.of(clinic, Scenario.HARSH, 150, 11);
         for (School school : School.values()) {
-            assertThat(one.scores.get(school).logLoss())
-                    .isEqualTo(other.scores.get(school).logLoss());
+            assertThat(one.by(school).logLoss()).isEqualTo(other.by(school).logLoss());
         }
-        assertThat(one.scores.get(School.INDEPENDENT).logLoss())
-                .isGreaterThan(one.scores.get(School.DIFFERENTIAL).logLoss());
+        assertThat(one.by(School.INDEPENDENT).logLoss())
+                .isGreaterThan(one.by(School.DIFFERENTIAL).logLoss());
+    }
+
+    /** Where there is no time for more, what was judged by then is what a shorter run comes to. */
+    @Test
+    void whatIsJudgedByThenStands() {
+        AtomicInteger left = new AtomicInteger(60);
+        Judged cut = Judged.of(clinic, Scenario.MODERATE, 150, 11, () -> left.getAndDecrement() > 0);
+        Judged shorter = Judged.of(clinic, Scenario.MODERATE, 60, 11);
+        assertThat(cut.by(School.DIFFERENTIAL).logLoss())
+                .isEqualTo(shorter.by(School.DIFFERENTIAL).logLoss());
     }
 
     /** Forty judgements by hand: stated at 80 %, of which half are so. */

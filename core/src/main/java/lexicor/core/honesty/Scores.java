@@ -1,10 +1,10 @@
-package lexicor.bench.honesty;
+package lexicor.core.honesty;
 
 import java.util.ArrayList;
 import java.util.List;
 
 /** How right one way to weigh was: each judgement of a condition in a patient beside what was so. */
-final class Scores {
+public final class Scores {
     /**
      * One judgement.
      *
@@ -14,15 +14,17 @@ final class Scores {
      * @param inner whether the inner band holds what one who knows the clinic exactly would state
      * @param outer the same of the outer band
      */
-    record Judgement(int patient, double stated, boolean is, boolean inner, boolean outer) {}
+    public record Judgement(int patient, double stated, boolean is, boolean inner, boolean outer) {}
 
     /** A place of the calibration plot: of those stated about so, how many had it. */
     record Place(double stated, double had, int judgements) {}
 
+    private static final int FEWEST = 20;
+
     private final List<Judgement> judgements = new ArrayList<>();
     private int patients;
 
-    void add(Judgement judgement) {
+    public void add(Judgement judgement) {
         judgements.add(judgement);
         patients = Math.max(patients, judgement.patient + 1);
     }
@@ -39,12 +41,12 @@ final class Scores {
     }
 
     /** Log loss a patient, over all that was judged. */
-    double logLoss() {
+    public double logLoss() {
         return judgements.stream().mapToDouble(Scores::loss).sum() / patients;
     }
 
     /** What another way loses more a patient, and 1.96 standard errors of that. */
-    double[] savedAgainst(Scores other) {
+    public double[] savedAgainst(Scores other) {
         double[] own = lossByPatient();
         double[] others = other.lossByPatient();
         double sum = 0;
@@ -58,7 +60,8 @@ final class Scores {
         return new double[] {mean, 1.96 * Math.sqrt((squares / own.length - mean * mean) / own.length)};
     }
 
-    double brier() {
+    /** The mean square of what was stated less what was so. */
+    public double brier() {
         return judgements.stream()
                 .mapToDouble(j -> Math.pow(j.stated - (j.is ? 1 : 0), 2))
                 .average()
@@ -66,7 +69,7 @@ final class Scores {
     }
 
     /** Intercept and slope of the logistic regression of what is so on the log-odds stated, by Newton's method; 0 and 1 at best. */
-    double[] calibration() {
+    public double[] calibration() {
         double intercept = 0;
         double slope = 1;
         for (int step = 0; step < 100; step++) {
@@ -96,7 +99,7 @@ final class Scores {
     }
 
     /** Of those stated from 75 to 85 %, how many had it; NaN without any. */
-    double rightAtEighty() {
+    public double rightAtEighty() {
         return place(0.75, 0.85).had;
     }
 
@@ -119,14 +122,23 @@ final class Scores {
         return places;
     }
 
-    double coverage(boolean outer) {
+    /** The places of the plot that have enough judgements to say: what was stated, and how many had it. */
+    public List<double[]> points() {
+        return places().stream()
+                .filter(p -> p.judgements >= FEWEST)
+                .map(p -> new double[] {p.stated, p.had})
+                .toList();
+    }
+
+    /** How often a band holds what one who knows the clinic exactly would state. */
+    public double coverage(boolean outer) {
         return judgements.stream()
                 .mapToDouble(j -> (outer ? j.outer : j.inner) ? 1 : 0)
                 .average()
                 .orElse(0);
     }
 
-    int judgements() {
+    public int judgements() {
         return judgements.size();
     }
 
