@@ -31,7 +31,7 @@ export function OwnTrial() {
   const [setting, setSetting] = useState<NewTrial["setting"]>("community");
   const found = trial.data;
   const isRunning = found?.state === "running";
-  const settingName = (id: string) => catalogue?.settings?.find((s) => s.id === id)?.label.toLowerCase();
+  const settingName = (id: string) => catalogue?.settings.find((s) => s.id === id)?.label.toLowerCase();
   return (
     <section className="flex flex-col gap-3">
       <h2 className="m-0 text-[17px] font-normal">How right the program is with your base rates</h2>
@@ -39,13 +39,13 @@ export function OwnTrial() {
         className="flex flex-wrap items-end gap-4"
         onSubmit={(event: FormEvent) => {
           event.preventDefault();
-          start.mutate({ complaint: complaint || (catalogue?.complaints?.[0]?.id ?? ""), setting });
+          start.mutate({ complaint: complaint || (catalogue?.complaints[0]?.id ?? ""), setting });
         }}
       >
         <label className="flex flex-col gap-1">
           Complaint
           <select className="field" value={complaint} onChange={(e) => setComplaint(e.target.value)}>
-            {catalogue?.complaints?.map((c) => (
+            {catalogue?.complaints.map((c) => (
               <option key={c.id} value={c.id}>
                 {c.name}
               </option>

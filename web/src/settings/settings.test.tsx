@@ -45,7 +45,7 @@ async function settingsScreen(role: Role = "lead", stored: Partial<DepartmentSet
   const asked = serverOf({
     "GET /api/settings": () => ({ body: kept }),
     "GET /api/settings/device-key": () => ({ body: { key: "k" } }),
-    "GET /api/catalogue": () => ({ body: { tests: [], regions: [] } }),
+    "GET /api/catalogue": () => ({ body: { tests: [], regions: [], complaints: [], settings: [] } }),
     "GET /api/settings/honesty": () => ({ body: { state: "none", clinics: [] } }),
     "PUT /api/settings?sure=false": ({ body }) => {
       const change = body as DepartmentSettings;

@@ -10,7 +10,6 @@ import java.util.Random;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
-import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.examination.Findings;
@@ -58,20 +57,10 @@ public final class Clinic {
             Setting setting) {
         List<Candidate> candidates = complaint.candidates().stream()
                 .map(id -> catalogue.condition(id).orElseThrow())
-                .map(c -> candidate(complaint, c, setting))
+                .map(c -> Candidate.of(c, complaint.pretest(c.id(), setting).orElseGet(() -> c.pretest()
+                        .get(setting))))
                 .toList();
         return new Clinic(catalogue, evidence, settings, complaint.regions(), candidates);
-    }
-
-    private static Candidate candidate(Complaint complaint, Condition c, Setting setting) {
-        return new Candidate(
-                c.id(),
-                complaint.pretest(c.id(), setting).orElseGet(() -> c.pretest().get(setting)),
-                Candidate.ASSUMED_LOGIT_SD,
-                c.ruleOut(),
-                c.act(),
-                1,
-                c.mustNotMiss());
     }
 
     /** A made-up clinic that sees such patients. */

@@ -14,7 +14,7 @@ public final class Scores {
      * @param inner whether the inner band holds what one who knows the clinic exactly would state
      * @param outer the same of the outer band
      */
-    public record Judgement(int patient, double stated, boolean is, boolean inner, boolean outer) {}
+    record Judgement(int patient, double stated, boolean is, boolean inner, boolean outer) {}
 
     /** A place of the calibration plot: of those stated about so, how many had it. */
     record Place(double stated, double had, int judgements) {}
@@ -24,7 +24,7 @@ public final class Scores {
     private final List<Judgement> judgements = new ArrayList<>();
     private int patients;
 
-    public void add(Judgement judgement) {
+    void add(Judgement judgement) {
         judgements.add(judgement);
         patients = Math.max(patients, judgement.patient + 1);
     }

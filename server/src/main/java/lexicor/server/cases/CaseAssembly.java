@@ -75,15 +75,7 @@ final class CaseAssembly {
                         .flatMap(k -> k.pretest(condition.id(), setting))
                         .orElseGet(() -> condition.pretest().get(setting))
                 : stored.baseRate;
-        double pretest = suspicion.pretest(base);
-        return new Candidate(
-                condition.id(),
-                pretest,
-                Candidate.ASSUMED_LOGIT_SD,
-                condition.ruleOut(),
-                condition.act(),
-                1,
-                condition.mustNotMiss());
+        return Candidate.of(condition, suspicion.pretest(base));
     }
 
     static Side involved(CaseRecord stored) {

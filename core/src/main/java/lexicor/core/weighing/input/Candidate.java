@@ -1,5 +1,7 @@
 package lexicor.core.weighing.input;
 
+import lexicor.core.catalogue.Condition;
+
 /**
  * A condition to weigh, with where it begins and its lines (method M6, M7, M11).
  *
@@ -23,6 +25,18 @@ public record Candidate(
     public Candidate(
             String id, double pretest, double pretestLogitSd, double ruleOutBelow, double actAbove, double weight) {
         this(id, pretest, pretestLogitSd, ruleOutBelow, actAbove, weight, false);
+    }
+
+    /** One that begins at a starting assumption, with its own lines, and counts like any other. */
+    public static Candidate of(Condition condition, double pretest) {
+        return new Candidate(
+                condition.id(),
+                pretest,
+                ASSUMED_LOGIT_SD,
+                condition.ruleOut(),
+                condition.act(),
+                1,
+                condition.mustNotMiss());
     }
 
     public Candidate {
