@@ -57,7 +57,7 @@ export async function showExamination(
   }
 }
 
-const CONTENT_STALE_AFTER_MS = 5 * 60_000;
+export const CONTENT_STALE_AFTER_MS = 5 * 60_000;
 
 /** The content in force; it changes seldom, and where it is changed on this page it is asked for anew at once. */
 export function useCatalogue() {

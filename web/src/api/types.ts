@@ -37,6 +37,7 @@ export type Left = Schemas["LeftView"];
 export type Template = Schemas["Template"];
 export type Reasons = Schemas["ReasonsView"];
 export type Figures = Schemas["FiguresView"];
+export type PosedFigures = Schemas["PosedFigures"];
 export type People = Schemas["PeopleView"];
 export type Count = Schemas["CountView"];
 export type Supposition = Schemas["Supposition"];

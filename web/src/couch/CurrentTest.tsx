@@ -1,21 +1,13 @@
 import type { ReactNode } from "react";
 import { leavesAt } from "../api/examination";
-import type {
-  BlockedTest,
-  Board,
-  Catalogue,
-  Changes,
-  ClinicalTest,
-  Examination,
-  Pad,
-  Side,
-} from "../api/types";
+import type { BlockedTest, Board, Catalogue, Changes, Examination, Pad, Side } from "../api/types";
 import { midSentence, minutes, sideName } from "../pieces/format";
 import { Toggles } from "../pieces/Toggles";
 import { Blocked } from "./Blocked";
 import { Outcomes } from "./Outcomes";
 import { type PlannedTest, positionName } from "./order";
 import { SidePads } from "./SidePads";
+import { TestBand } from "./TestBand";
 import { TestNotes } from "./TestNotes";
 import type { Folding } from "./useSteps";
 
@@ -50,23 +42,29 @@ export function CurrentTest(props: CurrentTestProps) {
   return (
     <>
       <h2 className="m-0 text-[29px] leading-tight font-bold">{test.name}</h2>
-      <p className="mt-1 mb-2 text-[16px] text-soft">
+      <p className="m-0 mt-0.5 text-[16px] leading-tight text-soft">
         {positionName(test.position)}, {minutes(test.minutes)}
-        {test.holdSeconds ? `, held ${test.holdSeconds} s` : ""}
+        {test.holdSeconds ? `, held ${test.holdSeconds} s` : ""}.
+        {test.contraindications.length > 0 && (
+          <>
+            {" "}
+            <b className="text-stop">Not with</b>{" "}
+            {test.contraindications.map((c) => c.replaceAll("-", " ")).join(", ")}.
+          </>
+        )}
         {test.provocation >= 3 && <b className="text-amber"> Can hurt or startle: slowly, watch the face.</b>}
       </p>
       {test.variant && (
-        <p className="m-0 mb-1.5 text-[16px]">
+        <p className="m-0 text-[16px] leading-tight">
           <b>Done here as: {test.variant.name}.</b> {test.variant.note}
         </p>
       )}
       {left && (
-        <p className="m-0 mb-1.5 border-l-4 border-amber pl-2 text-[16px]">
+        <p className="m-0 border-l-4 border-amber pl-2 text-[16px] leading-tight">
           <b className="text-amber">Can be skipped.</b> {left.words}
         </p>
       )}
-      <Steps steps={test.steps} folding={props.steps} />
-      <Cautions test={test} />
+      <TestBand key={test.id} test={test} side={props.involved} folding={props.steps} />
       {props.blocked && props.blocked.reason === undefined ? (
         <Blocked blocked={props.blocked} onGoAhead={props.onGoAhead} error={props.aheadError} />
       ) : (
@@ -139,47 +137,5 @@ function Recording(props: CurrentTestProps) {
         onConfirm={() => props.onChange(involved, { "mark.confirmed": true })}
       />
     </>
-  );
-}
-
-/** How to do it. Whoever knows can fold it away, on this device, for all tests. */
-function Steps(props: { steps: string[]; folding: Folding }) {
-  const { hidden, fold } = props.folding;
-  return (
-    <details
-      open={!hidden}
-      onToggle={(e) => e.currentTarget.open === hidden && fold(!e.currentTarget.open)}
-      className="rounded-md border-[1.5px] border-line bg-card px-3 py-1 text-[16px] leading-[1.3]"
-    >
-      <summary className="min-h-6 text-[15px] text-soft">How to do it</summary>
-      <ol className="m-0 list-decimal pl-6">
-        {props.steps.map((s) => (
-          <li key={s}>{s}</li>
-        ))}
-      </ol>
-    </details>
-  );
-}
-
-function Cautions(props: { test: ClinicalTest }) {
-  const { test } = props;
-  return (
-    <div className="mt-1 flex flex-wrap gap-x-4 text-[15px] text-soft">
-      {test.contraindications.length > 0 && (
-        <p className="m-0">
-          <b className="text-stop">Not with</b>{" "}
-          {test.contraindications.map((c) => c.replaceAll("-", " ")).join(", ")}.
-        </p>
-      )}
-      <details>
-        <summary className="min-h-6 underline decoration-dotted">What to watch for</summary>
-        <ul className="my-1 list-disc pl-6">
-          {test.watchFor.map((w) => (
-            <li key={w}>{w}</li>
-          ))}
-          {test.unreliableIf.length > 0 && <li>Unreliable with: {test.unreliableIf.join("; ")}.</li>}
-        </ul>
-      </details>
-    </div>
   );
 }

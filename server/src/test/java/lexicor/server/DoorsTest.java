@@ -41,7 +41,8 @@ class DoorsTest {
             rule((m, p) -> p.startsWith("/api/maintenance") || p.endsWith("/lines"), Set.of()),
             rule(
                     (m, p) -> m.equals("GET")
-                            && Set.of("/api/catalogue", "/api/settings").contains(p),
+                            && Set.of("/api/catalogue", "/api/figures", "/api/settings")
+                                    .contains(p),
                     EVERYBODY),
             rule((m, p) -> p.matches("/api/(settings|people|deleted-cases).*"), Set.of("lead")),
             rule((m, p) -> m.equals("GET") && p.startsWith("/api/evidence"), EVERYBODY),

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
+import lexicor.core.catalogue.figures.Figures;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.SignOff;
@@ -29,6 +30,7 @@ public final class Catalogue {
     private final List<Definition> definitions;
     private final Provokes provokes;
     private final FingerMap fingers;
+    private final Figures figures;
     private final Map<String, ClinicalTest> testById;
     private final Map<String, ClinicalTest> testByCriterion = new LinkedHashMap<>();
     private final Map<String, Criterion> criterionById = new LinkedHashMap<>();
@@ -53,6 +55,7 @@ public final class Catalogue {
         definitions = List.copyOf(content.definitions);
         provokes = content.provokes;
         fingers = content.fingers;
+        figures = content.figures;
         testById = index(tests, ClinicalTest::id);
         conditionById = index(conditions, Condition::id);
         complaintById = index(complaints, Complaint::id);
@@ -136,6 +139,11 @@ public final class Catalogue {
 
     public FingerMap fingers() {
         return fingers;
+    }
+
+    /** How the tests look. */
+    public Figures figures() {
+        return figures;
     }
 
     public MeasureList measures() {

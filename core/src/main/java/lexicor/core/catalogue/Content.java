@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import lexicor.core.catalogue.figures.Figures;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.SignOff;
@@ -23,6 +24,7 @@ public final class Content {
     public final List<Definition> definitions = new ArrayList<>();
     public Provokes provokes = Provokes.NONE;
     public FingerMap fingers = FingerMap.NONE;
+    public Figures figures = Figures.NONE;
     public MeasureList measures;
     public final List<AccuracyRow> accuracy = new ArrayList<>();
     public final Map<String, SignOff> signOffs = new LinkedHashMap<>();

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 
 /**
  * An object of a document, read strictly. Fields are asked for by name; {@link #done()} refuses whatever was not asked
@@ -184,6 +185,11 @@ public final class Entry {
     public Entry child(String field) {
         JsonNode v = value(field).orElseThrow(() -> missing(field, "an object"));
         return of(file, at(field), v);
+    }
+
+    /** An object without fields, under the path of a field that is not there. */
+    public Entry nothing(String field) {
+        return of(file, at(field), JsonNodeFactory.instance.objectNode());
     }
 
     /** The objects of a list; an absent list is empty. */

@@ -94,7 +94,8 @@ class Doors {
                         .access(guard.paced(Guard.anybody()))
                         .requestMatchers(withProof)
                         .access(guard.paced(proof))
-                        .requestMatchers(HttpMethod.GET, "/api/catalogue", "/api/settings", "/api/evidence/**")
+                        .requestMatchers(
+                                HttpMethod.GET, "/api/catalogue", "/api/figures", "/api/settings", "/api/evidence/**")
                         .access(guard.ready(authenticated()))
                         .requestMatchers("/api/evidence/design", "/api/evidence/figures/preview")
                         .access(roles(LEAD, CLINICIAN))

@@ -19,6 +19,7 @@ import lexicor.core.catalogue.MeasureList;
 import lexicor.core.catalogue.Precaution;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.WarningSign;
+import lexicor.core.catalogue.figures.Figure;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.document.Problems;
@@ -83,6 +84,13 @@ final class CatalogueChecks {
                     d.rule().findings().toList(),
                     answers());
         }
+        ids(Packs.FIGURES, "figures", content.figures.tests(), Figure::id);
+        known(
+                Packs.FIGURES,
+                "figures",
+                "test",
+                content.figures.tests().stream().map(Figure::id).toList(),
+                tests);
         known(Packs.EXAMINES, "families", "family of tests", content.examines.keySet(), families());
         content.examines.forEach(
                 (family, named) -> known(Packs.EXAMINES, "families." + family, "condition", named, conditions));

@@ -24,6 +24,7 @@ public final class Packs {
     static final String MEASURES = "catalogue/measures.yaml";
     static final String PRECAUTIONS = "catalogue/precautions.yaml";
     static final String FINGERS = "catalogue/fingers.yaml";
+    static final String FIGURES = "catalogue/figures.yaml";
     static final String PROVOKES = "evidence/provokes.yaml";
     static final String DEFINITIONS = "evidence/definitions.yaml";
     static final String CONDITIONS = "evidence/conditions.yaml";
@@ -45,6 +46,7 @@ public final class Packs {
                             MEASURES,
                             PRECAUTIONS,
                             FINGERS,
+                            FIGURES,
                             CONDITIONS,
                             CLUSTERS,
                             PROVOKES,
@@ -80,6 +82,9 @@ public final class Packs {
         problems.collect(() -> readExamines(yaml(files, EXAMINES), content));
         problems.collect(() -> readPrecautions(yaml(files, PRECAUTIONS), content, problems));
         problems.collect(() -> readFingers(yaml(files, FINGERS), content));
+        if (files.has(FIGURES)) {
+            problems.collect(() -> FiguresReader.read(yaml(files, FIGURES), content, problems));
+        }
         problems.collect(() -> readProvokes(yaml(files, PROVOKES), content));
         problems.collect(() -> DefinitionsReader.read(yaml(files, DEFINITIONS), content, problems));
         problems.collect(() -> MeasuresReader.read(yaml(files, MEASURES), content, problems));

@@ -1,0 +1,79 @@
+import { Tabs } from "radix-ui";
+import type { ReactNode } from "react";
+import type { ClinicalTest, Side } from "../api/types";
+import { TestFigure } from "../figures/TestFigure";
+import type { Folding } from "./useSteps";
+
+/** How to do it: the figure, and beside it the steps or what to watch for. Whoever knows folds the words away, for all tests. */
+export function TestBand(props: { test: ClinicalTest; side: Side; folding: Folding }) {
+  const { test, folding } = props;
+  const figure = (
+    <TestFigure
+      test={test.id}
+      name={test.name}
+      side={props.side}
+      className="aspect-[4/3] flex-none self-stretch max-md:w-full"
+    />
+  );
+  return (
+    <section
+      aria-label="How to do it"
+      className="mt-1.5 flex min-h-[112px] flex-[0_1_200px] gap-3 rounded-md border-[1.5px] border-line bg-card pr-3 max-md:flex-none max-md:flex-col max-md:pr-0"
+    >
+      {figure}
+      {folding.hidden ? (
+        <button
+          type="button"
+          className="min-h-6 self-start px-2 py-1 text-[15px] text-soft underline decoration-dotted"
+          onClick={() => folding.fold(false)}
+        >
+          How to do it (H)
+        </button>
+      ) : (
+        <Tabs.Root defaultValue="steps" className="flex min-w-0 flex-1 flex-col py-1 max-md:px-3">
+          <div className="flex items-baseline gap-4 text-[15px] text-soft">
+            <Tabs.List aria-label="How to do it" className="flex gap-4">
+              <BandTab value="steps">How to do it</BandTab>
+              <BandTab value="watch">What to watch for</BandTab>
+            </Tabs.List>
+            <button
+              type="button"
+              className="ml-auto min-h-6 underline decoration-dotted"
+              onClick={() => folding.fold(true)}
+            >
+              Figure only (H)
+            </button>
+          </div>
+          <Words value="steps" lines={test.steps} />
+          <Words
+            value="watch"
+            lines={
+              test.unreliableIf.length > 0
+                ? [...test.watchFor, `Unreliable with: ${test.unreliableIf.join("; ")}.`]
+                : test.watchFor
+            }
+          />
+        </Tabs.Root>
+      )}
+    </section>
+  );
+}
+
+const BandTab = (props: { value: string; children: ReactNode }) => (
+  <Tabs.Trigger
+    value={props.value}
+    className="min-h-6 border-b-2 border-transparent data-[state=active]:border-teal data-[state=active]:font-semibold data-[state=active]:text-ink"
+  >
+    {props.children}
+  </Tabs.Trigger>
+);
+
+const Words = (props: { value: string; lines: string[] }) => (
+  <Tabs.Content value={props.value} className="min-h-0 overflow-auto text-[16px] leading-[1.25]">
+    <ol className="m-0 list-decimal pl-6">
+      {props.lines.map((line) => (
+        <li key={line}>{line}</li>
+      ))}
+    </ol>
+  </Tabs.Content>
+);
