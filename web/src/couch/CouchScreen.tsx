@@ -1,15 +1,23 @@
-import { useMemo, useState } from "react";
+import { Suspense, useMemo, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { leavesAt, padChanges } from "../api/examination";
 import type { Changes, Pad, Side } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { later, NotLoaded } from "../pieces/later";
 import { CurrentTest } from "./CurrentTest";
-import { KeyList } from "./KeyList";
-import { BINDINGS, type ChosenKeys, type Command, chosenKeys, keepKeys, keyName, keysOf } from "./keys";
+import {
+  BINDINGS,
+  type ChosenKeys,
+  type Command,
+  chosenKeys,
+  keepKeys,
+  keyName,
+  keysOf,
+  padKeys,
+} from "./keys";
 import { LadderBar, OtherLadders, useLadderChange } from "./LadderBar";
 import { asDone, runningOrder, suggested } from "./order";
-import { PlanDialog } from "./plan/PlanDialog";
 import { RunningOrder } from "./RunningOrder";
 import { StandingPanel } from "./StandingPanel";
 import { TapHistory } from "./TapHistory";
@@ -19,6 +27,10 @@ import { useTimer } from "./timer/useTimer";
 import { useCommands } from "./useCommands";
 import { useSteps } from "./useSteps";
 import { useTaps } from "./useTaps";
+
+/** Dialogs come when they are first asked for. */
+const KeyList = later(() => import("./KeyList").then((m) => m.KeyList), NotLoaded);
+const PlanDialog = later(() => import("./plan/PlanDialog").then((m) => m.PlanDialog), NotLoaded);
 
 const NOTHING = "nothing";
 
@@ -125,7 +137,7 @@ export function CouchScreen() {
         return test && next && boards.length > 1 && goTo(test.id, next.at);
       }
       case "number":
-        return document.querySelector<HTMLInputElement>("[data-keys=true] input")?.focus();
+        return document.querySelector<HTMLInputElement>("[data-dial=true]")?.focus();
       case "confirm":
         return record(involved, { "mark.confirmed": true });
       case "steps":
@@ -154,7 +166,7 @@ export function CouchScreen() {
   const timerKey = BINDINGS.find((b) => b.kind === "timer");
 
   return (
-    <main className="grid min-h-0 flex-1 grid-cols-[252px_1fr_346px] max-xl:grid-cols-[190px_1fr_280px] max-md:flex max-md:flex-col max-md:overflow-auto max-md:[&>*]:flex-none max-md:[&>*]:overflow-visible">
+    <main className="grid min-h-0 flex-1 grid-cols-[232px_1fr_300px] max-xl:grid-cols-[190px_1fr_280px] max-md:flex max-md:flex-col max-md:overflow-auto max-md:[&>*]:flex-none max-md:[&>*]:overflow-visible">
       <h1 className="sr-only">Couch</h1>
       <RunningOrder
         blocks={blocks}
@@ -165,10 +177,10 @@ export function CouchScreen() {
         onPlan={() => setPlanning(true)}
         onChoose={goTo}
       />
-      <section aria-label="Current test" className="flex min-h-0 flex-col overflow-auto px-5 pt-3">
+      <section aria-label="Current test" className="flex min-h-0 flex-col overflow-auto px-4 pt-1">
         <ErrorNote error={taps.error} onDismiss={taps.dismissError} />
         {isBehind && (
-          <p className="mt-0 mb-2 rounded-md bg-ink px-4 py-2 text-[24px] leading-tight font-bold text-on-dark">
+          <p className="m-0 mb-1 flex-none rounded-md bg-ink px-3 py-1 text-[20px] leading-tight font-bold text-on-dark">
             You cannot see the face: ask to speak up at any pain.
           </p>
         )}
@@ -193,6 +205,7 @@ export function CouchScreen() {
             examination={examination}
             involved={involved}
             side={side}
+            padKeys={padKeys(keys)}
             onSide={setSide}
             onBoard={(at) => goTo(test.id, at)}
             onPad={tapPad}
@@ -234,22 +247,28 @@ export function CouchScreen() {
           onGo={goTo}
         />
       </StandingPanel>
-      <KeyList
-        open={help}
-        onOpenChange={setHelp}
-        chosen={keys}
-        onChoose={(next) => {
-          keepKeys(next);
-          setKeys(next);
-        }}
-      />
-      <PlanDialog
-        view={view}
-        catalogue={catalogue}
-        variants={settings.variants}
-        open={planning}
-        onOpenChange={setPlanning}
-      />
+      <Suspense>
+        {help && (
+          <KeyList
+            open={help}
+            onOpenChange={setHelp}
+            chosen={keys}
+            onChoose={(next) => {
+              keepKeys(next);
+              setKeys(next);
+            }}
+          />
+        )}
+        {planning && (
+          <PlanDialog
+            view={view}
+            catalogue={catalogue}
+            variants={settings.variants}
+            open={planning}
+            onOpenChange={setPlanning}
+          />
+        )}
+      </Suspense>
     </main>
   );
 }

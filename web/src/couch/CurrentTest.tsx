@@ -1,14 +1,14 @@
 import type { ReactNode } from "react";
 import { leavesAt } from "../api/examination";
 import type { BlockedTest, Board, Catalogue, Changes, Examination, Pad, Side } from "../api/types";
-import { midSentence, minutes, sideName } from "../pieces/format";
+import { midSentence, minutes } from "../pieces/format";
 import { Toggles } from "../pieces/Toggles";
 import { Blocked } from "./Blocked";
 import { Outcomes } from "./Outcomes";
 import { type PlannedTest, positionName } from "./order";
-import { SidePads } from "./SidePads";
+import { BothSides } from "./pads/BothSides";
 import { TestBand } from "./TestBand";
-import { TestNotes } from "./TestNotes";
+import { notesOf, TestNotes } from "./TestNotes";
 import type { Folding } from "./useSteps";
 
 interface CurrentTestProps {
@@ -20,6 +20,7 @@ interface CurrentTestProps {
   examination: Examination;
   involved: Side;
   side: Side;
+  padKeys: readonly string[];
   onSide: (side: Side) => void;
   onBoard: (at: string) => void;
   onPad: (side: Side, pad: Pad) => void;
@@ -35,14 +36,22 @@ interface CurrentTestProps {
   aheadError: Error | null;
 }
 
+/** A name of more letters would take two lines. */
+const LONG_NAME = 42;
+
 /** One test: how to do it, what was felt and seen on both sides, and what its criteria make of that. */
 export function CurrentTest(props: CurrentTestProps) {
   const { test } = props;
   const left = props.examination.standing.left.find((l) => l.test === test.id);
   return (
     <>
-      <h2 className="m-0 text-[29px] leading-tight font-bold">{test.name}</h2>
-      <p className="m-0 mt-0.5 text-[16px] leading-tight text-soft">
+      <h2
+        data-long={test.name.length > LONG_NAME}
+        className="m-0 text-[28px] leading-tight font-bold data-[long=true]:text-[22px]"
+      >
+        {test.name}
+      </h2>
+      <p className="m-0 text-[15px] leading-tight text-soft">
         {positionName(test.position)}, {minutes(test.minutes)}
         {test.holdSeconds ? `, held ${test.holdSeconds} s` : ""}.
         {test.contraindications.length > 0 && (
@@ -53,18 +62,39 @@ export function CurrentTest(props: CurrentTestProps) {
           </>
         )}
         {test.provocation >= 3 && <b className="text-amber"> Can hurt or startle: slowly, watch the face.</b>}
+        {left && (
+          <>
+            {" "}
+            <b className="text-amber">Can be skipped.</b> {left.words}
+          </>
+        )}
+        {test.variant && (
+          <span className="text-ink">
+            {" "}
+            <b>Done here as: {test.variant.name}.</b> {test.variant.note}
+          </span>
+        )}
       </p>
-      {test.variant && (
-        <p className="m-0 text-[16px] leading-tight">
-          <b>Done here as: {test.variant.name}.</b> {test.variant.note}
-        </p>
-      )}
-      {left && (
-        <p className="m-0 border-l-4 border-amber pl-2 text-[16px] leading-tight">
-          <b className="text-amber">Can be skipped.</b> {left.words}
-        </p>
-      )}
-      <TestBand key={test.id} test={test} side={props.involved} folding={props.steps} />
+      <TestBand
+        key={test.id}
+        test={test}
+        side={props.involved}
+        folding={props.steps}
+        notes={
+          <TestNotes
+            key={`${props.code} ${test.id}`}
+            code={props.code}
+            test={test}
+            examination={props.examination}
+            side={props.involved}
+            visit={props.visit}
+            regrowth={props.regrowth}
+            onChange={props.onNote}
+          />
+        }
+        noted={notesOf(test, props.examination, props.involved)}
+        notesFirst={props.regrowth?.test === test.id}
+      />
       {props.blocked && props.blocked.reason === undefined ? (
         <Blocked blocked={props.blocked} onGoAhead={props.onGoAhead} error={props.aheadError} />
       ) : (
@@ -76,7 +106,6 @@ export function CurrentTest(props: CurrentTestProps) {
 
 function Recording(props: CurrentTestProps) {
   const { test, board, involved, examination } = props;
-  const other: Side = involved === "left" ? "right" : "left";
   return (
     <>
       {props.blocked && (
@@ -86,7 +115,7 @@ function Recording(props: CurrentTestProps) {
         </p>
       )}
       {test.boards.length > 1 && (
-        <div className="mt-2">
+        <div className="mt-1 flex-none [&_.choice]:min-h-[30px] [&_.choice]:px-1.5 [&_.choice]:py-0.5 [&_.choice]:text-[15px] [&_.choice]:leading-tight">
           <Toggles
             label="Where"
             hideLabel
@@ -97,33 +126,19 @@ function Recording(props: CurrentTestProps) {
         </div>
       )}
       {props.timer}
-      <div className="mt-1.5 grid grid-cols-[140px_1fr] gap-4 max-xl:grid-cols-[112px_1fr] max-xl:gap-2 max-md:grid-cols-1">
-        {[other, involved].map((side) => (
-          <SidePads
-            key={side}
-            side={side}
-            name={sideName(side)}
-            role={side === involved ? "affected side" : "other side"}
-            involved={side === involved}
-            active={side === props.side}
-            board={board}
-            leaves={leavesAt(examination, test.id, board.at, side)}
-            otherLeaves={leavesAt(examination, test.id, board.at, side === "left" ? "right" : "left")}
-            onActivate={() => props.onSide(side)}
-            onPad={(pad) => props.onPad(side, pad)}
-            onChange={(changes) => props.onChange(side, changes)}
-          />
-        ))}
-      </div>
-      <TestNotes
-        key={`${props.code} ${test.id}`}
-        code={props.code}
-        test={test}
-        examination={examination}
-        side={involved}
-        visit={props.visit}
-        regrowth={props.regrowth}
-        onChange={props.onNote}
+      <BothSides
+        key={board.at}
+        board={board}
+        involved={involved}
+        side={props.side}
+        leaves={{
+          left: leavesAt(examination, test.id, board.at, "left"),
+          right: leavesAt(examination, test.id, board.at, "right"),
+        }}
+        padKeys={props.padKeys}
+        onSide={props.onSide}
+        onPad={props.onPad}
+        onChange={props.onChange}
       />
       <Outcomes
         test={test}

@@ -1,7 +1,17 @@
 import { Dialog } from "radix-ui";
-import { type KeyboardEvent, useState } from "react";
+import { type KeyboardEvent, useEffect, useState } from "react";
 import { DialogFrame } from "../pieces/DialogFrame";
-import { BINDINGS, type ChosenKeys, type CommandKind, keyName, keyProblem, keysOf, plain } from "./keys";
+import {
+  BINDINGS,
+  type ChosenKeys,
+  type CommandKind,
+  keyName,
+  keyProblem,
+  keysOf,
+  padKeys,
+  padKeysProblem,
+  plain,
+} from "./keys";
 
 /** Every key of the screen, each of which can be changed. */
 export function KeyList(props: {
@@ -37,9 +47,8 @@ export function KeyList(props: {
       onKeyDown={listen}
       onEscape={(e) => asking && e.preventDefault()}
     >
+      <PadKeys chosen={props.chosen} onChoose={props.onChoose} onProblem={setProblem} />
       <dl className="m-0 grid grid-cols-[150px_1fr_auto] items-center gap-y-0.5">
-        <dt className="font-bold">1 to 9</dt>
-        <dd className="col-span-2 m-0">the pads in order, on the marked side</dd>
         {BINDINGS.map((b) => (
           <div key={b.kind} className="contents">
             <dt className="font-bold">
@@ -67,6 +76,18 @@ export function KeyList(props: {
           </div>
         ))}
       </dl>
+      <label className="mt-1 flex min-h-8 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5"
+          checked={!props.chosen.off}
+          onChange={(e) => {
+            const { off: _, ...rest } = props.chosen;
+            props.onChoose(e.target.checked ? rest : { ...rest, off: true });
+          }}
+        />
+        Single keys; Page up, Page down and the arrows always work
+      </label>
       <p role="alert" className="m-0 min-h-6 text-[16px] text-stop">
         {problem}
       </p>
@@ -77,5 +98,35 @@ export function KeyList(props: {
         </button>
       </div>
     </DialogFrame>
+  );
+}
+
+/** The keys of the pads, one after another. */
+function PadKeys(props: {
+  chosen: ChosenKeys;
+  onChoose: (chosen: ChosenKeys) => void;
+  onProblem: (problem: string) => void;
+}) {
+  const inForce = padKeys(props.chosen).join("");
+  const [text, setText] = useState(inForce);
+  useEffect(() => setText(inForce), [inForce]);
+  const keep = () => {
+    const keys = text.replaceAll(" ", "").toLowerCase();
+    const problem = keys === inForce ? undefined : padKeysProblem(keys, props.chosen);
+    props.onProblem(problem ?? "");
+    if (!problem && keys !== inForce) {
+      props.onChoose({ ...props.chosen, pads: keys });
+    }
+  };
+  return (
+    <label className="mb-1 block">
+      The pads in order, on the marked side
+      <input
+        className="field w-full font-bold tracking-[0.3em] uppercase"
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={keep}
+      />
+    </label>
   );
 }

@@ -30,7 +30,7 @@ export function LadderBar(props: {
     return null;
   }
   return (
-    <section aria-label="Ladders" className="mb-2 flex flex-col gap-1 text-[16px]">
+    <section aria-label="Ladders" className="mb-1 flex flex-none flex-col gap-1 text-[15px]">
       {walked.map(row)}
       {fitting.map(row)}
     </section>
@@ -81,11 +81,11 @@ function LadderRow(props: {
   const current = ladder.current;
   if (ladder.answer === undefined) {
     return (
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 rounded-md border-[1.5px] border-line bg-card px-3 py-1">
-        <span>
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 rounded-md border-[1.5px] border-line bg-card pr-1 pl-3 [&_.choice]:min-h-10 [&_.choice]:text-[15px]">
+        <span className="flex-1 leading-tight">
           <b>{asSentence(ladder.name)}</b> {ladder.question}
         </span>
-        <span className="flex flex-wrap gap-1">
+        <span className="flex flex-wrap gap-1 py-0.5">
           {ladder.answers.map((answer) => (
             <button
               key={answer}

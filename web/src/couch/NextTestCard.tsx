@@ -1,6 +1,7 @@
 import type { NextTest, Standing } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { minutes, percent } from "../pieces/format";
+import { shortCondition, shortTest } from "./names";
 import { nextShown } from "./order";
 
 /** The test that would tell most, and what either result would do. */
@@ -13,7 +14,7 @@ export function NextTestCard(props: {
   const { standing, asked } = props;
   const { catalogue } = useCaseContext();
   const { advice, next: telling } = standing;
-  const firstName = catalogue.tests.find((t) => t.id === advice.first)?.name;
+  const firstName = catalogue.tests.find((t) => t.id === advice.first)?.shortName;
   const shown = nextShown(standing, asked);
   const leads = advice.waits ?? (advice.test || !telling[0] ? undefined : "What is left can startle.");
   if (!shown && !leads) {
@@ -24,7 +25,7 @@ export function NextTestCard(props: {
     );
   }
   return (
-    <div className="rounded-lg border-2 border-teal bg-card px-3.5 py-2.5 text-[16px]">
+    <div className="rounded-lg border-2 border-teal bg-card px-3 py-2 text-[16px]">
       {props.standing.settled && (
         <p className="m-0 mb-1.5 border-b border-line pb-1.5 text-[15px]">
           <b>Settled.</b> No test left can by itself carry an undecided diagnosis over one of its lines.
@@ -57,47 +58,41 @@ function Would(props: { standing: Standing; next: NextTest; onGo: (test: string)
   const firstDo = catalogue.tests.find((t) => t.id === next.firstDo);
   return (
     <>
-      <h3 className="m-0 text-[18px] leading-tight font-bold">
-        {props.standing.settled ? "Would tell most" : "Next"}: {next.testName}{" "}
+      <h3 className="m-0 text-[18px] leading-tight font-bold" title={next.testName}>
+        {props.standing.settled ? "Would tell most" : "Next"}:{" "}
+        {shortTest(catalogue, next.test, next.testName)}{" "}
         <span className="text-[14px] font-normal text-soft">{minutes(next.minutes)}</span>
       </h3>
       <p className="m-0 text-[14px] text-soft">{next.label}</p>
       <table className="w-full border-collapse text-[15px]">
         <thead className="text-[14px] text-soft">
           <tr>
-            <th scope="col" className="text-left font-normal">
-              <span className="sr-only">Condition</span>
-            </th>
-            <th scope="col" className="pl-2 text-right font-normal whitespace-nowrap">
-              now
-            </th>
-            <th scope="col" className="pl-2 text-right font-normal whitespace-nowrap">
-              positive
-            </th>
-            <th scope="col" className="pl-2 text-right font-normal whitespace-nowrap">
-              negative
-            </th>
+            {["now", "positive", "negative"].map((h) => (
+              <th key={h} scope="col" className="w-1/3 text-right font-normal">
+                {h}
+              </th>
+            ))}
           </tr>
         </thead>
-        <tbody>
-          {next.effects.slice(0, 2).map((e) => (
-            <tr key={e.condition}>
-              <td className="w-full max-w-0">
-                <span className="block truncate">{e.name}</span>
-                <span className="block text-[14px] leading-none text-soft">
-                  began at {began(e.condition)}
-                </span>
-              </td>
-              <td className="pl-2 text-right whitespace-nowrap">{percent(e.now)}</td>
-              <td className="pl-2 text-right font-bold whitespace-nowrap">{percent(e.ifPositive)}</td>
-              <td className="pl-2 text-right font-bold whitespace-nowrap">{percent(e.ifNegative)}</td>
+        {next.effects.slice(0, 2).map((e) => (
+          <tbody key={e.condition}>
+            <tr>
+              <th scope="rowgroup" colSpan={3} className="text-left leading-tight font-normal" title={e.name}>
+                {shortCondition(catalogue, e.condition, e.name)}{" "}
+                <span className="text-[14px] text-soft">began at {began(e.condition)}</span>
+              </th>
             </tr>
-          ))}
-        </tbody>
+            <tr className="leading-tight">
+              <td className="text-right">{percent(e.now)}</td>
+              <td className="text-right font-bold">{percent(e.ifPositive)}</td>
+              <td className="text-right font-bold">{percent(e.ifNegative)}</td>
+            </tr>
+          </tbody>
+        ))}
       </table>
       <Go
         to={firstDo?.id ?? next.test}
-        words={firstDo ? `First: ${firstDo.name}` : "Go to it"}
+        words={firstDo ? `First: ${firstDo.shortName}` : "Go to it"}
         onGo={props.onGo}
       />
     </>

@@ -16,31 +16,42 @@ export function Outcomes(props: {
   onConfirm: () => void;
 }) {
   const found = props.findings.filter((f) => f.test === props.test.id && f.side === props.side);
+  const here = props.test.criteria
+    .map((criterion) => {
+      const f = found.find((x) => x.criterion === criterion.id);
+      return { criterion, outcome: f?.outcome ?? "not-done", reason: f?.reason ?? "" };
+    })
+    .filter(({ criterion, outcome }) => criterion.at === props.at || outcome !== "not-done");
+  const open = here.filter(({ outcome }) => outcome === "not-done");
   const confirmable = found.some((f) => f.reason.startsWith("negative, but"));
   return (
-    <div className="sticky bottom-0 mt-auto max-md:static border-t-[1.5px] border-line bg-paper pt-2 pb-2.5">
+    <div className="sticky bottom-0 mt-auto max-md:static border-t-[1.5px] border-line bg-paper pt-0.5 pb-0.5">
       <ul aria-live="polite" className="m-0 list-none p-0">
-        {props.test.criteria.map((criterion) => {
-          const f = found.find((x) => x.criterion === criterion.id);
-          const outcome = f?.outcome ?? "not-done";
-          if (criterion.at !== props.at && outcome === "not-done") {
-            return null;
-          }
-          return (
-            <li key={criterion.id} className="flex items-baseline gap-2.5 text-[17px] leading-snug">
+        {here
+          .filter(({ outcome }) => outcome !== "not-done")
+          .map(({ criterion, outcome, reason }) => (
+            <li key={criterion.id} className="flex items-baseline gap-2.5 text-[16px] leading-[1.25]">
               <span className="self-center">
                 <Mark outcome={outcome} />
               </span>
-              <b className="w-[82px] shrink-0">{outcomeWord(outcome)}</b>
+              <b className="w-[76px] shrink-0">{outcomeWord(outcome)}</b>
               <span>
                 {criterion.label}
-                {f && f.outcome !== "not-done" && <span className="text-soft">: {f.reason}</span>}
+                <span className="text-soft">: {reason}</span>
               </span>
             </li>
-          );
-        })}
+          ))}
+        {open.length > 0 && (
+          <li className="flex items-baseline gap-2.5 text-[16px] leading-[1.25]">
+            <span className="self-center">
+              <Mark outcome="not-done" />
+            </span>
+            <b className="w-[76px] shrink-0">{outcomeWord("not-done")}</b>
+            <span>{open.map(({ criterion }) => criterion.label).join("; ")}</span>
+          </li>
+        )}
       </ul>
-      <p className="m-0 mt-0.5 flex flex-wrap items-center gap-x-4 text-[14px] text-soft">
+      <p className="m-0 flex flex-wrap items-center gap-x-4 text-[14px] text-soft">
         <span aria-live="polite">{props.saving ? "Saving" : "Saved"}</span>
         <button
           type="button"

@@ -85,7 +85,9 @@ function OrderRow(props: {
       onClick={() => props.onChoose(test.id)}
     >
       <span className="flex-1">
-        <span className="order-name">{test.name}</span>
+        <span className="order-name" title={test.name}>
+          {test.shortName}
+        </span>
         {note && (
           <span
             data-stop={blocked !== undefined}

@@ -1,11 +1,13 @@
-import type { ReactNode } from "react";
+import { type ReactNode, useState } from "react";
 import type { ConditionStanding, Standing } from "../api/types";
+import { useCaseContext } from "../frame/CaseFrame";
 import { percent } from "../pieces/format";
 import { Rail } from "../pieces/Rail";
 import { RailKey } from "../pieces/RailKey";
 import { isExamined, rankedAndApart } from "../pieces/ranked";
 import { useWidth } from "../pieces/useWidth";
 import { NextTestCard } from "./NextTestCard";
+import { shortCondition } from "./names";
 
 const SHOWN = 5;
 
@@ -20,7 +22,9 @@ export function StandingPanel(props: {
   onGo: (test: string) => void;
   children?: ReactNode;
 }) {
-  const { ref, width } = useWidth<HTMLOListElement>(328);
+  const { ref, width } = useWidth<HTMLOListElement>(268);
+  const { catalogue } = useCaseContext();
+  const [legend, setLegend] = useState(false);
   const { ranked, apart } = rankedAndApart(props.standing.conditions);
   const shown = ranked.slice(0, SHOWN);
   // One at most: the one that another candidate holds down most.
@@ -30,14 +34,31 @@ export function StandingPanel(props: {
       aria-label="Standing"
       className="flex min-h-0 flex-col gap-2 overflow-auto border-l-[1.5px] border-line bg-panel px-4 py-3"
     >
-      <h2 className="m-0 flex items-baseline justify-between text-[18px] font-bold">
-        Standing <span className="text-[14px] font-normal text-soft">pretest, then now</span>
-      </h2>
+      <div className="flex items-center gap-2">
+        <h2 className="m-0 text-[18px] font-bold">Standing</h2>
+        <button
+          type="button"
+          className="choice min-h-7 min-w-7 rounded-full px-1 py-0 text-[15px] font-bold"
+          aria-expanded={legend}
+          aria-label="What the marks mean"
+          onClick={() => setLegend(!legend)}
+        >
+          ?
+        </button>
+        <span className="ml-auto text-[14px] text-soft">pretest, then now</span>
+      </div>
+      {legend && (
+        <div className="rounded-md border-[1.5px] border-line bg-card px-2 py-1">
+          <RailKey bands={props.standing.bands} />
+        </div>
+      )}
       <ol ref={ref} aria-live="polite" className="m-0 list-none p-0">
         {shown.map((c, i) => (
           <li key={c.id} className="mt-1">
             <div className="flex items-baseline justify-between gap-2">
-              <span className="text-[16px] leading-tight">{c.name}</span>
+              <span className="text-[16px] leading-tight" title={c.name}>
+                {shortCondition(catalogue, c.id, c.name)}
+              </span>
               <span className="shrink-0 text-[15px] text-soft">
                 {percent(c.pretest)}, <b className="text-[19px] text-ink">{percent(c.posttest)}</b> now
               </span>
@@ -45,9 +66,9 @@ export function StandingPanel(props: {
             <Rail values={c} width={width} labels={i === shown.length - 1} />
             {c.last && <p className="m-0 text-[14px] text-soft">{c.last.words}</p>}
             {c === held && c.rivals[0] && (
-              <p className="m-0 flex text-[14px] text-soft">
-                <span className="truncate">{c.rivals[0].held}</span>
-                <span className="shrink-0">, {percent(c.rivals[0].now)}</span>
+              <p className="m-0 text-[14px] leading-tight text-soft">
+                held down by {shortCondition(catalogue, c.rivals[0].condition, c.rivals[0].name)},{" "}
+                {percent(c.rivals[0].now)}
               </p>
             )}
           </li>
@@ -62,13 +83,12 @@ export function StandingPanel(props: {
         <ul aria-label="Not weighable" className="m-0 list-none p-0 text-[14px]">
           {apart.filter(isExamined).map((c) => (
             <li key={c.id}>
-              <b>{c.name}</b> <span className="text-soft">{c.aimed.words}</span>
+              <b title={c.name}>{shortCondition(catalogue, c.id, c.name)}</b>{" "}
+              <span className="text-soft">{c.aimed.words}</span>
             </li>
           ))}
         </ul>
       )}
-
-      <RailKey bands={props.standing.bands} />
       {props.children}
     </section>
   );

@@ -5,7 +5,16 @@ import { TestFigure } from "../figures/TestFigure";
 import type { Folding } from "./useSteps";
 
 /** How to do it: the figure, and beside it the steps or what to watch for. Whoever knows folds the words away, for all tests. */
-export function TestBand(props: { test: ClinicalTest; side: Side; folding: Folding }) {
+export function TestBand(props: {
+  test: ClinicalTest;
+  side: Side;
+  folding: Folding;
+  /** What is seen or thought beside the criteria, and how much of it stands. */
+  notes: ReactNode;
+  noted: number;
+  /** Where the notes are what is recorded. */
+  notesFirst: boolean;
+}) {
   const { test, folding } = props;
   const figure = (
     <TestFigure
@@ -18,7 +27,7 @@ export function TestBand(props: { test: ClinicalTest; side: Side; folding: Foldi
   return (
     <section
       aria-label="How to do it"
-      className="mt-1.5 flex min-h-[112px] flex-[0_1_200px] gap-3 rounded-md border-[1.5px] border-line bg-card pr-3 max-md:flex-none max-md:flex-col max-md:pr-0"
+      className="mt-0.5 flex min-h-[66px] flex-[0_1_200px] gap-3 rounded-md border-[1.5px] border-line bg-card pr-3 max-md:flex-none max-md:flex-col max-md:pr-0"
     >
       {figure}
       {folding.hidden ? (
@@ -30,11 +39,15 @@ export function TestBand(props: { test: ClinicalTest; side: Side; folding: Foldi
           How to do it (H)
         </button>
       ) : (
-        <Tabs.Root defaultValue="steps" className="flex min-w-0 flex-1 flex-col py-1 max-md:px-3">
+        <Tabs.Root
+          defaultValue={props.notesFirst ? "notes" : "steps"}
+          className="flex min-w-0 flex-1 flex-col py-0.5 max-md:px-3"
+        >
           <div className="flex items-baseline gap-4 text-[15px] text-soft">
             <Tabs.List aria-label="How to do it" className="flex gap-4">
               <BandTab value="steps">How to do it</BandTab>
               <BandTab value="watch">What to watch for</BandTab>
+              <BandTab value="notes">Notes{props.noted > 0 ? `, ${props.noted}` : ""}</BandTab>
             </Tabs.List>
             <button
               type="button"
@@ -53,6 +66,9 @@ export function TestBand(props: { test: ClinicalTest; side: Side; folding: Foldi
                 : test.watchFor
             }
           />
+          <Tabs.Content value="notes" className="min-h-0 overflow-auto">
+            {props.notes}
+          </Tabs.Content>
         </Tabs.Root>
       )}
     </section>

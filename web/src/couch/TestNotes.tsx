@@ -3,10 +3,17 @@ import { codesOf, leavesAt } from "../api/examination";
 import { useSaveNote } from "../api/queries";
 import type { Catalogue, Changes, ClinicalTest, Examination, Leaves, Side } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { PadButton } from "./PadButton";
+import { useAfterPause } from "../pieces/useAfterPause";
+import { PadButton } from "./pads/PadButton";
 
 const NOTE = "mark.note";
 const SEEN = "mark.seen";
+
+/** How many notes stand. */
+export function notesOf(test: ClinicalTest, examination: Examination, side: Side): number {
+  const leaves = leavesAt(examination, test.id, test.boards[0]?.at ?? "", side);
+  return codesOf(leaves[SEEN]).length + (leaves[NOTE] ? 1 : 0);
+}
 
 /** What is seen or thought beside the criteria, for the record: observations to tick, and free words. It weighs nothing. */
 export function TestNotes(props: {
@@ -27,24 +34,22 @@ export function TestNotes(props: {
   const [text, setText] = useState(written);
   const save = useSaveNote(props.code);
   const id = useId();
-  const keep = (sure: boolean) =>
+  const keep = (sure: boolean, words = text) =>
     save.mutate({
       test: test.id,
       at,
       side,
       visit: props.visit,
-      changes: { [NOTE]: text.trim() || null },
+      changes: { [NOTE]: words.trim() || null },
       sure,
     });
+  const later = useAfterPause((words: string) => words.trim() !== written && keep(false, words));
   const tick = (code: string) => {
     const now = seen.includes(code) ? seen.filter((c) => c !== code) : [...seen, code];
     props.onChange({ [SEEN]: now.length > 0 ? now : null });
   };
   return (
-    <details open={written !== "" || seen.length > 0 || regrowth !== undefined} className="mt-2 text-[16px]">
-      <summary className="min-h-8 text-[15px] text-soft underline decoration-dotted">
-        Notes for the record
-      </summary>
+    <div className="text-[16px]">
       {test.notes.length > 0 && (
         <fieldset className="m-0 flex flex-wrap gap-1.5 border-0 p-0">
           <legend className="sr-only">Also seen</legend>
@@ -62,11 +67,14 @@ export function TestNotes(props: {
         className="field w-full"
         maxLength={400}
         value={text}
-        onChange={(e) => setText(e.target.value)}
-        onBlur={() => text.trim() !== written && keep(false)}
+        onChange={(e) => {
+          setText(e.target.value);
+          later.in(e.target.value);
+        }}
+        onBlur={() => later.now(text)}
       />
       <ErrorNote error={save.error} onDismiss={save.reset} onKeep={() => keep(true)} />
-    </details>
+    </div>
   );
 }
 

@@ -88,8 +88,7 @@ describe("A key on the couch", () => {
 });
 
 describe("A key of one's own", () => {
-  it("is refused with the reason when a pad, the browser or another command has it", () => {
-    expect(keyProblem("undo", "4", {})).toBe("4 is a pad's number.");
+  it("is refused with the reason when the browser or another command has it", () => {
     expect(keyProblem("undo", "Escape", {})).toContain("belongs to the browser");
     expect(keyProblem("undo", "N", {})).toBe("N is taken: other side: nothing found.");
     expect(keyProblem("undo", "PageDown", {})).toBe("Page down is taken: next test.");
@@ -131,5 +130,33 @@ describe("A key of one's own", () => {
     expect(screen.getByText("Keys on this screen")).toBeTruthy();
     await user.click(screen.getByRole("button", { name: "All as at first" }));
     expect(now).toEqual({});
+  });
+
+  it("can be those of the pads, each of them once and none that a command has", async () => {
+    const user = userEvent.setup();
+    let now: ChosenKeys = {};
+    render(
+      <Choosing
+        onChosen={(chosen) => {
+          now = chosen;
+        }}
+      />,
+    );
+    const field = screen.getByLabelText("The pads in order, on the marked side");
+    await user.clear(field);
+    await user.type(field, "asaz");
+    await user.tab();
+    expect(screen.getByRole("alert").textContent).toBe("A stands twice.");
+    expect(now).toEqual({});
+    await user.clear(field);
+    await user.type(field, "asz");
+    await user.tab();
+    expect(screen.getByRole("alert").textContent).toBe("Z is taken: take the last tap back.");
+    await user.clear(field);
+    await user.type(field, "ASJF");
+    await user.tab();
+    expect(now).toEqual({ pads: "asjf" });
+    await user.click(screen.getByRole("checkbox", { name: /Single keys/ }));
+    expect(now).toEqual({ pads: "asjf", off: true });
   });
 });

@@ -52,7 +52,36 @@ export const BINDINGS: Binding[] = [
 ];
 
 /** The keys that somebody chose in place of the first ones. */
-export type ChosenKeys = Partial<Record<CommandKind, string>>;
+export type ChosenKeys = Partial<Record<CommandKind, string>> & {
+  /** The keys of the pads, one after another. */
+  pads?: string;
+  /** Whether single keys do nothing at all. */
+  off?: boolean;
+};
+
+/** What pads answer to in their order, unless somebody chose otherwise. */
+const PAD_KEYS = [..."1234567890aefijkmqrsvy,-;"];
+
+/** The keys of the pads that no command has taken. */
+export function padKeys(chosen: ChosenKeys): string[] {
+  const taken = new Set(BINDINGS.flatMap((b) => keysOf(b, chosen)));
+  return [...(chosen.pads ?? PAD_KEYS)].filter((key) => !taken.has(key));
+}
+
+/** Why these cannot be the keys of the pads, if they cannot. */
+export function padKeysProblem(keys: string, chosen: ChosenKeys): string | undefined {
+  const twice = [...keys].find((key, i) => keys.indexOf(key) < i);
+  if (twice) {
+    return `${keyName(twice)} stands twice.`;
+  }
+  for (const key of keys) {
+    const taken = BINDINGS.find((b) => keysOf(b, chosen).includes(key));
+    if (taken) {
+      return `${keyName(key)} is taken: ${taken.what}.`;
+    }
+  }
+  return keys === "" ? "The pads need keys; single keys can be switched off below." : undefined;
+}
 
 const STORED = "lexicor.keys";
 
@@ -75,9 +104,6 @@ export function keysOf(binding: Binding, chosen: ChosenKeys): string[] {
 
 /** Why a key cannot be used for the command, if it cannot. */
 export function keyProblem(kind: CommandKind, key: string, chosen: ChosenKeys): string | undefined {
-  if (/^[1-9]$/.test(key)) {
-    return `${key} is a pad's number.`;
-  }
   if (["Tab", "Enter", "Escape", "Shift", "Control", "Alt", "Meta"].includes(key)) {
     return `${keyName(key)} belongs to the browser.`;
   }
@@ -111,9 +137,12 @@ export function commandOf(
   if (event.ctrlKey || event.altKey || event.metaKey) {
     return undefined;
   }
-  if (/^[1-9]$/.test(event.key)) {
-    return { kind: "pad", index: Number(event.key) - 1 };
+  const key = plain(event.key);
+  const found = BINDINGS.find((b) => keysOf(b, chosen).includes(key));
+  if (found) {
+    // What a pedal sends is no letter that somebody may say or type by mistake.
+    return chosen.off && key.length === 1 ? undefined : { kind: found.kind };
   }
-  const found = BINDINGS.find((b) => keysOf(b, chosen).includes(plain(event.key)));
-  return found && { kind: found.kind };
+  const index = chosen.off ? -1 : padKeys(chosen).indexOf(key);
+  return index < 0 ? undefined : { kind: "pad", index };
 }

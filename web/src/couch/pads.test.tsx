@@ -3,6 +3,7 @@ import "fake-indexeddb/auto";
 import { useQuery } from "@tanstack/react-query";
 import { cleanup, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
+import fc from "fast-check";
 import { useState } from "react";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { Problem } from "../api/client";
@@ -18,12 +19,15 @@ import type {
   KeptTap,
   Leaves,
   Pad,
+  Side,
 } from "../api/types";
 import type { Act } from "../queue/act";
 import { page, serverOf } from "../test/page";
 import { Blocked } from "./Blocked";
-import { DialRow } from "./DialRow";
-import { SidePads } from "./SidePads";
+import { padKeys } from "./keys";
+import { BothSides } from "./pads/BothSides";
+import { type Block, headings, pairsFor, places } from "./pads/items";
+import { NumberField } from "./pads/NumberField";
 import { TapHistory } from "./TapHistory";
 import { useTaps } from "./useTaps";
 
@@ -51,67 +55,6 @@ const PADS: Pad[] = [
 ] as Pad[];
 const BOARD = { at: "", label: "", pads: PADS, dials: [], picture: "" } as unknown as Board;
 
-function side(options: { involved: boolean; active?: boolean; leaves?: Leaves }) {
-  const changed: Changes[] = [];
-  const tapped: string[] = [];
-  page(
-    <SidePads
-      side="right"
-      name="Right"
-      role={options.involved ? "affected side" : "other side"}
-      involved={options.involved}
-      active={options.active ?? options.involved}
-      board={BOARD}
-      leaves={options.leaves ?? {}}
-      otherLeaves={{}}
-      onActivate={() => undefined}
-      onPad={(pad) => tapped.push(pad.id)}
-      onChange={(changes) => changed.push(changes)}
-    />,
-  );
-  return { changed, tapped };
-}
-const names = () => screen.getAllByRole("button").map((b) => b.textContent);
-
-describe("the pads of a side", () => {
-  it("are all there on the one that troubles, numbered for the keys, with what stands pressed", async () => {
-    const user = userEvent.setup();
-    const { tapped, changed } = side({
-      involved: true,
-      leaves: { "pain.present": true, "pain.familiar": true },
-    });
-    expect(names()).toEqual([
-      "Nothing found1",
-      "Their painthe pain they came with2",
-      "Other pain3",
-      "Can't tell.",
-      "Not doneX",
-    ]);
-    const pressed = screen.getAllByRole("button", { pressed: true });
-    expect(pressed.map((b) => b.textContent)).toEqual(["Their painthe pain they came with2"]);
-    await user.click(screen.getByRole("button", { name: /Other pain/ }));
-    await user.click(screen.getByRole("button", { name: /Can't tell/ }));
-    expect(tapped).toEqual(["other-pain"]);
-    expect(changed).toEqual([{ "mark.cannotTell": true }]);
-  });
-  it("are one tap for nothing found on the other side, until something was", async () => {
-    const user = userEvent.setup();
-    side({ involved: false, leaves: { "pain.present": false } });
-    expect(names()).toEqual(["Nothing foundN", "Something foundopen the pads"]);
-    await user.click(screen.getByRole("button", { name: /Something found/ }));
-    expect(names()).toContain("Other pain");
-    cleanup();
-    side({ involved: false, leaves: { "pain.present": true, "pain.familiar": false } });
-    expect(screen.getByRole("button", { name: "Other pain", pressed: true })).toBeTruthy();
-  });
-  it("take a mark off that stood", async () => {
-    const user = userEvent.setup();
-    const { changed } = side({ involved: true, leaves: { "mark.notDone": true } });
-    await user.click(screen.getByRole("button", { name: /Not done/, pressed: true }));
-    expect(changed).toEqual([{ "mark.notDone": null }]);
-  });
-});
-
 const GAP = {
   leaf: "gapMm",
   label: "Gap",
@@ -123,13 +66,160 @@ const GAP = {
   decides: true,
 } as Dial;
 
+const NONE: Record<Side, Leaves> = { left: {}, right: {} };
+
+function sides(options: { keysTo?: Side; leaves?: Record<Side, Leaves>; board?: Board } = {}) {
+  const changed: [Side, Changes][] = [];
+  const tapped: string[] = [];
+  page(
+    <BothSides
+      board={options.board ?? BOARD}
+      involved="right"
+      side={options.keysTo ?? "right"}
+      leaves={options.leaves ?? NONE}
+      padKeys={padKeys({})}
+      onSide={(side) => tapped.push(`keys to the ${side}`)}
+      onPad={(side, pad) => tapped.push(`${side} ${pad.id}`)}
+      onChange={(side, changes) => changed.push([side, changes])}
+    />,
+  );
+  return { changed, tapped };
+}
+const affected = () => within(screen.getByRole("region", { name: "Right, affected side" }));
+const other = () => within(screen.getByRole("region", { name: "Left, other side" }));
+const words = (of: ReturnType<typeof within>) =>
+  of.getAllByRole("button").map((b: HTMLElement) => b.textContent);
+
+describe("the pads of both sides", () => {
+  it("are all there on the one that troubles, numbered for the keys, with what stands pressed", async () => {
+    const user = userEvent.setup();
+    const { tapped, changed } = sides({
+      leaves: { left: {}, right: { "pain.present": true, "pain.familiar": true } },
+    });
+    expect(words(affected())).toEqual([
+      "Can't tell.",
+      "Not doneX",
+      "Nothing found1",
+      "Their pain the pain they came with2",
+      "Other pain3",
+    ]);
+    const pressed = affected().getAllByRole("button", { pressed: true });
+    expect(pressed.map((b) => b.textContent)).toEqual(["Their pain the pain they came with2"]);
+    await user.click(affected().getByRole("button", { name: /Other pain/ }));
+    await user.click(affected().getByRole("button", { name: /Can't tell/ }));
+    expect(tapped).toEqual(["right other-pain"]);
+    expect(changed).toEqual([["right", { "mark.cannotTell": true }]]);
+  });
+
+  it("are one tap for nothing found on the other side, until something was; then each stands beside its words", async () => {
+    const user = userEvent.setup();
+    const { tapped } = sides({ leaves: { left: { "pain.present": false }, right: {} } });
+    expect(words(other())).toEqual(["Nothing foundN", "Something found"]);
+    await user.click(other().getByRole("button", { name: "Something found" }));
+    await user.click(other().getByRole("button", { name: "Other pain" }));
+    expect(tapped).toEqual(["left other-pain"]);
+    // Named by its words, and by the side it stands in; what is seen is whether it stands.
+    expect(other().getByRole("button", { name: "Nothing found", pressed: true }).textContent).toContain(
+      "\u2713",
+    );
+    cleanup();
+    sides({ leaves: { left: { "pain.present": true, "pain.familiar": false }, right: {} } });
+    expect(other().getByRole("button", { name: "Other pain", pressed: true })).toBeTruthy();
+  });
+
+  it("carry the numbers where the keys go", () => {
+    sides({ keysTo: "left" });
+    expect(other().getByRole("button", { name: "Their pain" }).textContent).toBe("L2");
+    expect(affected().getByRole("button", { name: /^Their pain/ }).textContent).toBe(
+      "Their pain the pain they came with",
+    );
+  });
+
+  it("take a mark off that stood", async () => {
+    const user = userEvent.setup();
+    const { changed } = sides({ leaves: { left: {}, right: { "mark.notDone": true } } });
+    await user.click(affected().getByRole("button", { name: /Not done/, pressed: true }));
+    expect(changed).toEqual([["right", { "mark.notDone": null }]]);
+  });
+
+  it("have a key each, however many there are, and none twice", () => {
+    const many = Array.from({ length: 24 }, (_, i) => ({
+      id: `sign-${i}`,
+      label: `Sign ${i}`,
+      hint: "",
+      group: "sign",
+      sets: {},
+    }));
+    sides({ board: { ...BOARD, pads: many } as unknown as Board });
+    const keys = affected()
+      .getAllByRole("button", { name: /^Sign/ })
+      .map((b) => b.querySelector(".pad-key")?.textContent);
+    expect(keys).not.toContain(undefined);
+    expect(new Set(keys).size).toBe(24);
+  });
+
+  it("put numbers of both sides into one card, each named by its side", async () => {
+    const user = userEvent.setup();
+    const { changed } = sides({
+      board: { ...BOARD, dials: [GAP] } as unknown as Board,
+      leaves: { left: { "pain.present": true, gapMm: 4 }, right: {} },
+    });
+    expect((screen.getByLabelText("Gap, Left, in mm") as HTMLInputElement).value).toBe("4");
+    await user.type(screen.getByLabelText("Gap, Right, in mm"), "12{Enter}");
+    expect(changed).toEqual([["right", { gapMm: 12 }]]);
+  });
+});
+
+describe("how many facts stand side by side", () => {
+  const items = (labels: string[]) =>
+    [
+      { heading: "", items: labels.map((label, i) => ({ id: `${i}`, label, hint: "" })) },
+    ] as unknown as Block[];
+
+  it("is three where they are few, and five only where that is lower", () => {
+    expect(pairsFor(items(["Pain", "Click", "Weak"]))).toBe(3);
+    expect(pairsFor(items(Array.from({ length: 10 }, () => "Pain")))).toBe(5);
+    expect(
+      pairsFor(items(Array.from({ length: 12 }, () => "In the upper forearm, over the radial tunnel"))),
+    ).toBe(4);
+  });
+
+  it("leaves no two facts in one place, and begins every block in a row of its own", () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 1, max: 14 }), { minLength: 1, maxLength: 3 }), (sizes) => {
+        const blocks = sizes.map((size, b) => ({
+          heading: b === 0 ? "" : `block ${b}`,
+          items: Array.from({ length: size }, (_, i) => ({ id: `${b} ${i}`, label: "Pain", hint: "" })),
+        })) as unknown as Block[];
+        const pairs = pairsFor(blocks);
+        const all = [...places(blocks, pairs).values()].map((p) => `${p.row} ${p.column}`);
+        expect(new Set(all).size).toBe(sizes.reduce((sum, n) => sum + n, 0));
+        for (const h of headings(blocks, pairs)) {
+          expect(h.row).toBeGreaterThan(2);
+        }
+      }),
+    );
+  });
+});
+
 function Row(props: { onSave: (value: number | null) => void }) {
   const [value, setValue] = useState<number>();
   const save = (next: number | null) => {
     props.onSave(next);
     setValue(next ?? undefined);
   };
-  return <DialRow dial={GAP} sideName="Right" value={value} compact={false} onChange={save} />;
+  return (
+    <NumberField
+      dial={GAP}
+      sideName="Right"
+      short=""
+      hasKeys
+      value={value}
+      quick={GAP.quick}
+      steps
+      onChange={save}
+    />
+  );
 }
 
 describe("a measured number", () => {
@@ -150,6 +240,16 @@ describe("a measured number", () => {
     await user.type(field, "39{Enter}");
     await user.click(screen.getByRole("button", { name: "Gap more" }));
     expect(saved.at(-1)).toBe(40);
+  });
+  it("is replaced by what is typed on it, and saved a moment after it was typed, though the field is never left", async () => {
+    const user = userEvent.setup();
+    const { saved, field } = row();
+    await user.type(field, "12{Enter}");
+    await user.click(field);
+    await user.keyboard("8");
+    expect(field.value).toBe("8");
+    await waitFor(() => expect(saved.at(-1)).toBe(8));
+    expect(document.activeElement).toBe(field);
   });
   it("out of range is refused with the range, stays as typed, and is not saved as something else", async () => {
     const user = userEvent.setup();

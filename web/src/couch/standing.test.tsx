@@ -71,6 +71,14 @@ function standing(more: Partial<Standing>): Standing {
   };
 }
 
+const CATALOGUE = {
+  tests: [{ id: "apprehension", shortName: "apprehension" }],
+  conditions: [
+    { id: "cuff", shortName: "Cuff tear" },
+    { id: "frozen", shortName: "Frozen shoulder" },
+  ],
+};
+
 function Panel(props: { standing: Standing; onGo: (test: string) => void }) {
   const [asked, setAsked] = useState(false);
   return <StandingPanel standing={props.standing} asked={asked} onAsk={setAsked} onGo={props.onGo} />;
@@ -80,7 +88,7 @@ function draw(given: Standing) {
   const gone: string[] = [];
   page(
     <Routes>
-      <Route element={<Outlet context={{ catalogue: { tests: [] } }} />}>
+      <Route element={<Outlet context={{ catalogue: CATALOGUE }} />}>
         <Route path="/" element={<Panel standing={given} onGo={(id) => gone.push(id)} />} />
       </Route>
     </Routes>,
@@ -130,13 +138,21 @@ describe("the standing at the couch", () => {
         ],
       }),
     );
-    expect(screen.getAllByText(/held down/).map((e) => e.parentElement?.textContent)).toEqual([
-      "held down by frozen shoulder, 51\u202f%",
+    expect(screen.getAllByText(/held down/).map((e) => e.textContent)).toEqual([
+      "held down by Frozen shoulder, 51\u202f%",
     ]);
   });
 
-  it("tells those who do not see the rail both bands, the new clinic's first, and what neither covers", () => {
-    draw(standing({}));
+  it("calls candidates by their short names, and by the whole ones where there are none", () => {
+    draw(standing({ conditions: [candidate("cuff"), candidate("labrum")] }));
+    expect(screen.getByText("Cuff tear").getAttribute("title")).toBe("cuff");
+    expect(screen.getByText("labrum")).toBeTruthy();
+  });
+
+  it("tells those who do not see the rail both bands, the new clinic's first; what the marks mean, on demand", async () => {
+    const { user } = draw(standing({}));
+    expect(screen.queryByText(/no diagnosis beyond the candidates/)).toBeNull();
+    await user.click(screen.getByRole("button", { name: "What the marks mean" }));
     expect(screen.getByRole("img").getAttribute("aria-label")).toMatch(
       /between 10.%.and 60.% in a new clinic, 20.% and 40.% on average/,
     );

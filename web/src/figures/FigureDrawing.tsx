@@ -7,7 +7,7 @@ import { draw } from "./scene";
 const PAPER = { width: 300, height: 225 };
 
 /** A figure as ink on paper, of the side that is affected. */
-export default function FigureDrawing(props: {
+export function FigureDrawing(props: {
   figure: Figure;
   grips: Grips;
   side: Side;

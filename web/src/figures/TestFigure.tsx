@@ -1,10 +1,14 @@
-import { lazy, Suspense } from "react";
+import { Suspense } from "react";
 import type { Side } from "../api/types";
+import { later } from "../pieces/later";
 import { useFigures } from "./queries";
 import { useMotion } from "./useMotion";
 
 /** What draws comes after what it stands beside, which can be used before. */
-const FigureDrawing = lazy(() => import("./FigureDrawing"));
+const FigureDrawing = later(
+  () => import("./FigureDrawing").then((m) => m.FigureDrawing),
+  () => null,
+);
 
 /** How a test looks; nothing where the content has no figure of it. */
 export function TestFigure(props: { test: string; name: string; side: Side; className?: string }) {

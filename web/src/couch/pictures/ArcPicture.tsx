@@ -1,5 +1,6 @@
-import type { MouseEvent } from "react";
-import type { Changes, Leaves } from "../../api/types";
+import { type PointerEvent, useState } from "react";
+import type { Changes, Leaves, Side } from "../../api/types";
+import { sideName } from "../../pieces/format";
 
 const POINTS = [
   ["arc.startDeg", "Pain starts"],
@@ -7,6 +8,13 @@ const POINTS = [
   ["arc.endDeg", "Pain stops"],
 ] as const;
 
+const SAID: Record<string, string> = {
+  "arc.startDeg": "pain starts",
+  "arc.worstDeg": "it is worst",
+  "arc.endDeg": "pain stops",
+};
+
+const HEIGHT = 166;
 const CENTRE = 150;
 const RADIUS = 120;
 const STEP = 5;
@@ -31,25 +39,45 @@ export function pointFor(angle: number, leaves: Leaves): string {
   return (unset ?? [...POINTS].sort(([a], [b]) => distance(a) - distance(b))[0] ?? POINTS[0])[0];
 }
 
-/** The painful part of the way up: tap where pain starts, is worst and stops. The numbers beside say and take the same. */
-export function ArcPicture(props: { leaves: Leaves; onChange: (changes: Changes) => void }) {
+/**
+ * The painful part of the way up: tap where pain starts, is worst and stops, or drag a line to where it should be. The numbers
+ * beside it say and take the same.
+ */
+export function ArcPicture(props: { side: Side; leaves: Leaves; onChange: (changes: Changes) => void }) {
   const { leaves } = props;
-  const tap = (event: MouseEvent<SVGSVGElement>) => {
+  const [dragged, setDragged] = useState<{ leaf: string; angle: number }>();
+  const angleOf = (event: PointerEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
-    const x = ((event.clientX - box.left) / box.width) * 300;
-    const y = ((event.clientY - box.top) / box.height) * 166;
-    const angle = angleAt(x, y);
-    props.onChange({ [pointFor(angle, leaves)]: angle });
+    return angleAt(
+      ((event.clientX - box.left) / box.width) * 300,
+      ((event.clientY - box.top) / box.height) * HEIGHT,
+    );
   };
-  const value = (leaf: string) => leaves[leaf] as number | undefined;
+  const value = (leaf: string) =>
+    dragged?.leaf === leaf ? dragged.angle : (leaves[leaf] as number | undefined);
   const start = value("arc.startDeg");
   const end = value("arc.endDeg");
   const [next] = POINTS.filter(([leaf]) => leaves[leaf] === undefined);
   return (
-    <figure className="m-0 w-[250px] max-w-full shrink-0">
-      {/* biome-ignore lint/a11y/useKeyWithClickEvents: the numbers beside take the same by keyboard */}
-      <svg viewBox="0 0 300 166" className="block w-full cursor-crosshair" onClick={tap}>
-        <title>Half circle of the way up, 0 degrees on the left to 180 on the right</title>
+    <figure className="m-0 w-[190px] max-w-full shrink-0">
+      <svg
+        viewBox={`0 0 300 ${HEIGHT}`}
+        className="block w-full cursor-crosshair touch-none"
+        onPointerDown={(e) => {
+          const angle = angleOf(e);
+          e.currentTarget.setPointerCapture?.(e.pointerId);
+          setDragged({ leaf: pointFor(angle, leaves), angle });
+        }}
+        onPointerMove={(e) => dragged && setDragged({ ...dragged, angle: angleOf(e) })}
+        onPointerUp={() => {
+          if (dragged) {
+            props.onChange({ [dragged.leaf]: dragged.angle });
+          }
+          setDragged(undefined);
+        }}
+        onPointerCancel={() => setDragged(undefined)}
+      >
+        <title>{`Way up of the ${props.side} arm, 0 degrees on the left to 180 on the right`}</title>
         <path d={sector(0, TOP)} fill="var(--panel)" stroke="var(--edge)" strokeWidth="1.5" />
         {start !== undefined && end !== undefined && end > start && (
           <path d={sector(start, end)} fill="var(--amber-wash)" stroke="var(--amber)" strokeWidth="1.5" />
@@ -57,7 +85,7 @@ export function ArcPicture(props: { leaves: Leaves; onChange: (changes: Changes)
         {[0, 30, 60, 90, 120, 150, 180].map((a) => {
           const [x, y] = point(a, RADIUS + 13);
           return (
-            <text key={a} x={x} y={y + 4} textAnchor="middle" fontSize="14" fill="var(--soft)">
+            <text key={a} x={x} y={y + 4} textAnchor="middle" fontSize="17" fill="var(--soft)">
               {a}
             </text>
           );
@@ -78,15 +106,15 @@ export function ArcPicture(props: { leaves: Leaves; onChange: (changes: Changes)
                 stroke="var(--ink)"
                 strokeWidth={leaf === "arc.worstDeg" ? 4 : 2}
               />
-              <circle cx={x} cy={y} r="6" fill="var(--ink)">
+              <circle cx={x} cy={y} r="7" fill="var(--ink)">
                 <title>{`${name} at ${angle} degrees`}</title>
               </circle>
             </g>
           );
         })}
       </svg>
-      <figcaption className="text-[14px] text-soft">
-        {next ? `Tap: ${next[1].toLowerCase()}` : "Tap near a line to move it"}
+      <figcaption className="text-[14px] leading-tight text-soft">
+        {sideName(props.side)}: {next ? `tap where ${SAID[next[0]]}` : "drag a line to move it"}
       </figcaption>
     </figure>
   );

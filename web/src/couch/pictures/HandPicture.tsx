@@ -1,5 +1,15 @@
+import { useId } from "react";
 import { isOn } from "../../api/examination";
 import type { Leaves, Pad, Side } from "../../api/types";
+import {
+  BACK_VIEW,
+  HAND_PAPER,
+  type HandView,
+  PALM_VIEW,
+  type Region,
+  RING_AXIS,
+  SKIN,
+} from "../../figures/handMap";
 import { SvgButton } from "./SvgButton";
 
 /** Each part of the hand is one pad, so that picture and keys are one. */
@@ -7,81 +17,124 @@ export function isTingling(pad: Pad): boolean {
   return pad.group === "finger";
 }
 
-/** The outline of each part, drawn as a right hand, palm and back; and where its key's number stands. */
-const PARTS: Record<string, { d: string; number: [number, number] }> = {
-  "finger-little": { d: "M41 62a12 12 0 0 1 12 12v68H29V74a12 12 0 0 1 12-12z", number: [41, 128] },
-  "finger-ring-little-side": { d: "M72 138H60V56a12 12 0 0 1 12-12z", number: [66, 104] },
-  "finger-ring-thumb-side": { d: "M74 138V44a12 12 0 0 1 12 12v82z", number: [81, 128] },
-  "finger-middle": { d: "M103 20a12 12 0 0 1 12 12v106H91V32a12 12 0 0 1 12-12z", number: [103, 128] },
-  "finger-index": { d: "M134 34a12 12 0 0 1 12 12v92h-24V46a12 12 0 0 1 12-12z", number: [134, 128] },
-  "finger-thumb": { d: "M152 152l22-46a12 12 0 0 1 22 10l-22 58z", number: [174, 144] },
-  "finger-thenar-skin": { d: "M116 150h33l22 26-16 24h-39z", number: [136, 182] },
-  "finger-elsewhere": { d: "M50 204h104v26H54z", number: [102, 224] },
-  "finger-back-of-thumb-web": {
-    d: "M258 144h-36c-6 8-8 14-22 4l-8 12c8 14 22 20 30 36h36z",
-    number: [238, 178],
-  },
-  "finger-back-of-ulnar-hand": { d: "M262 144h40c2 24-4 36-12 52h-28z", number: [280, 178] },
+/** Which part of the picture a pad is: of the palm or the back, and of the ring finger one half. */
+const PARTS: Record<string, { region: Region; back?: boolean; half?: "thumb" | "little" }> = {
+  "finger-thumb": { region: PALM_VIEW.fingers.thumb as Region },
+  "finger-index": { region: PALM_VIEW.fingers.index as Region },
+  "finger-middle": { region: PALM_VIEW.fingers.middle as Region },
+  "finger-ring-thumb-side": { region: PALM_VIEW.fingers.ring as Region, half: "thumb" },
+  "finger-ring-little-side": { region: PALM_VIEW.fingers.ring as Region, half: "little" },
+  "finger-little": { region: PALM_VIEW.fingers.little as Region },
+  "finger-thenar-skin": { region: SKIN.thenar },
+  "finger-elsewhere": { region: SKIN.elsewhere },
+  "finger-back-of-thumb-web": { region: SKIN.web, back: true },
+  "finger-back-of-ulnar-hand": { region: SKIN.ulnarBack, back: true },
 };
+
+/** The back of the hand has two places only, and stands smaller beside the palm. */
+const BACK_SCALE = 0.8;
+const WIDTH = HAND_PAPER.width * (1 + BACK_SCALE);
 
 /** Where it tingles: the palm and the back of this side's hand, several parts at once. */
 export function HandPicture(props: {
   side: Side;
   pads: Pad[];
-  active: boolean;
+  /** What each pad answers to where keys go to this side. */
+  padKeys: readonly string[];
   leaves: Leaves;
   onPad: (pad: Pad) => void;
 }) {
   const mirrored = props.side === "left";
-  // Drawn as a right hand; a left one is its mirror image.
+  const id = useId();
+  const fingers = props.pads.filter(isTingling);
   return (
-    <svg viewBox="0 0 340 236" className="h-[176px] w-[254px] shrink-0">
-      <title>{`Where it tingles, ${props.side} hand: palm and back`}</title>
-      <g transform={mirrored ? "translate(340 0) scale(-1 1)" : undefined}>
-        <g fill="none" stroke="var(--edge)" strokeWidth="1.5">
-          <path d="M30 142h116M30 142c-1 24 4 44 16 58h70" />
-          <g transform="translate(208 60)">
-            <rect x="14" y="10" width="17" height="70" rx="8" />
-            <rect x="35" y="0" width="17" height="80" rx="8" />
-            <rect x="56" y="8" width="17" height="72" rx="8" />
-            <rect x="77" y="24" width="16" height="58" rx="8" />
-          </g>
+    <figure className="m-0 w-[164px] max-w-full shrink-0">
+      <svg viewBox={`0 0 ${WIDTH} ${HAND_PAPER.height}`} className="block w-full">
+        <title>{`Where it tingles, ${props.side} hand: palm and back`}</title>
+        {/* Drawn as a right hand; a left one is its mirror image. */}
+        <g transform={mirrored ? `translate(${WIDTH} 0) scale(-1 1)` : undefined}>
+          <Halves id={id} />
+          {[false, true].map((back) => (
+            <g
+              key={String(back)}
+              transform={
+                back
+                  ? `translate(${HAND_PAPER.width} ${HAND_PAPER.height * (1 - BACK_SCALE)}) scale(${BACK_SCALE})`
+                  : undefined
+              }
+            >
+              <Hand view={back ? BACK_VIEW : PALM_VIEW} bare={back} />
+              {fingers.map((pad) => {
+                const part = PARTS[pad.id];
+                const key = props.padKeys[props.pads.indexOf(pad)];
+                return (
+                  part &&
+                  (part.back ?? false) === back && (
+                    <SvgButton
+                      key={pad.id}
+                      label={`Tingling: ${pad.label}`}
+                      on={isOn(pad, props.leaves)}
+                      onPress={() => props.onPad(pad)}
+                    >
+                      <g clipPath={part.half && `url(#${id}${part.half})`}>
+                        <path d={part.region.d} className="drawn-reach" />
+                        <path d={part.region.d} className="drawn-skin" />
+                      </g>
+                      {key && <KeyOf at={part.region.at} half={part.half} mirrored={mirrored} name={key} />}
+                    </SvgButton>
+                  )
+                );
+              })}
+              <path d={(back ? BACK_VIEW : PALM_VIEW).marks} className="drawn-lines" />
+            </g>
+          ))}
         </g>
-        {props.pads.filter(isTingling).map((pad) => {
-          const part = PARTS[pad.id];
-          return (
-            part && (
-              <SvgButton
-                key={pad.id}
-                label={`Tingling: ${pad.label}`}
-                on={isOn(pad, props.leaves)}
-                onPress={() => props.onPad(pad)}
-              >
-                <path d={part.d} />
-                {props.active && (
-                  <KeyNumber at={part.number} mirrored={mirrored} number={props.pads.indexOf(pad) + 1} />
-                )}
-              </SvgButton>
-            )
-          );
-        })}
-      </g>
-    </svg>
+      </svg>
+      <figcaption className="sr-only">The palm at one side, the back of the hand at the other.</figcaption>
+    </figure>
   );
 }
 
-function KeyNumber(props: { at: [number, number]; mirrored: boolean; number: number }) {
-  const [x, y] = props.at;
+/** The two halves of the ring finger, which belong to two nerves. */
+function Halves(props: { id: string }) {
+  const { from, to } = RING_AXIS;
+  const line = `M${from.join(" ")}L${to.join(" ")}`;
   return (
-    props.number <= 9 && (
-      <text
-        transform={`translate(${x} ${y})${props.mirrored ? " scale(-1 1)" : ""}`}
-        className="drawn-number"
-        textAnchor="middle"
-        fontSize="16"
-      >
-        {props.number}
-      </text>
-    )
+    <defs>
+      <clipPath id={`${props.id}thumb`}>
+        <path d={`${line}H${HAND_PAPER.width}V${HAND_PAPER.height}H${from[0]}Z`} />
+      </clipPath>
+      <clipPath id={`${props.id}little`}>
+        <path d={`${line}H0V${HAND_PAPER.height}H${from[0]}Z`} />
+      </clipPath>
+    </defs>
+  );
+}
+
+function Hand(props: { view: HandView; bare: boolean }) {
+  return (
+    <g className="drawn-hand">
+      <path d={props.view.palm} />
+      {props.bare && Object.entries(props.view.fingers).map(([name, f]) => <path key={name} d={f.d} />)}
+    </g>
+  );
+}
+
+function KeyOf(props: {
+  at: [number, number];
+  half: "thumb" | "little" | undefined;
+  mirrored: boolean;
+  name: string;
+}) {
+  const aside = props.half === "thumb" ? 3 : props.half === "little" ? -3 : 0;
+  return (
+    <text
+      transform={`translate(${props.at[0] + aside} ${props.at[1] + (aside > 0 ? -10 : aside < 0 ? 8 : 4)})${props.mirrored ? " scale(-1 1)" : ""}`}
+      className="drawn-number"
+      textAnchor="middle"
+      fontSize="11"
+    >
+      {props.name.toUpperCase()}
+    </text>
   );
 }

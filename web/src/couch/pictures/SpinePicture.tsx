@@ -1,3 +1,5 @@
+import type { Side } from "../../api/types";
+import { sideName } from "../../pieces/format";
 import { SvgButton } from "./SvgButton";
 
 const THORACIC = 12;
@@ -18,18 +20,19 @@ export function levelName(level: number): string {
 
 /** How far up the back the thumb reaches: the spine lying along, its upper end to the left. */
 export function SpinePicture(props: {
+  side: Side;
   value: number | undefined;
   otherSide: number | undefined;
   onChange: (level: number | null) => void;
 }) {
   return (
-    <figure className="m-0 w-full">
+    <figure className="m-0 w-[350px] max-w-full">
       <svg viewBox={`0 0 ${LEVELS * WIDTH} 74`} className="block w-full max-w-[560px]">
-        <title>Level that the thumb reaches, T1 on the left to the buttock on the right</title>
+        <title>{`Level that the ${props.side} thumb reaches, T1 on the left to the buttock on the right`}</title>
         {Array.from({ length: LEVELS }, (_, i) => i + 1).map((level) => (
           <SvgButton
             key={level}
-            label={`Thumb reaches ${levelName(level)}`}
+            label={`${sideName(props.side)} thumb reaches ${levelName(level)}`}
             on={props.value === level}
             onPress={() => props.onChange(props.value === level ? null : level)}
           >
@@ -57,10 +60,10 @@ export function SpinePicture(props: {
           />
         )}
       </svg>
-      <figcaption className="text-[15px]">
+      <figcaption className="text-[14px] leading-tight">
         {props.value === undefined
-          ? "Tap the level that the thumb reaches"
-          : `Thumb reaches ${levelName(props.value)}`}
+          ? `${sideName(props.side)}: tap the level that the thumb reaches`
+          : `${sideName(props.side)} thumb reaches ${levelName(props.value)}`}
         {props.otherSide !== undefined && (
           <span className="text-soft">
             ; other side {levelName(props.otherSide)}

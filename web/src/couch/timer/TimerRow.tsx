@@ -10,7 +10,7 @@ export function TimerRow(props: { timing: Timing; timer: ReturnType<typeof useTi
   return (
     <section
       aria-label="Timer"
-      className="mt-2 flex items-center gap-3 max-md:flex-wrap rounded-md border-[1.5px] border-line bg-card px-3 py-1"
+      className="mt-1 flex flex-none items-center gap-3 rounded-md [&_.action]:min-h-11 border-[1.5px] border-line bg-card pr-3 max-md:flex-wrap"
     >
       <button type="button" className="action" onClick={timer.toggle}>
         {timer.isRunning ? STOP[timing.kind] : timer.isStopped ? "Again" : "Start"}{" "}
@@ -18,7 +18,7 @@ export function TimerRow(props: { timing: Timing; timer: ReturnType<typeof useTi
       </button>
       <span
         role="timer"
-        className="min-w-[128px] text-right text-[44px] leading-none font-bold"
+        className="min-w-[128px] text-right text-[38px] leading-none font-bold"
         aria-label="Seconds"
       >
         {tenths ? seconds.toFixed(1) : Math.round(seconds)}

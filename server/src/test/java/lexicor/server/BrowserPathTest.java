@@ -58,7 +58,7 @@ class BrowserPathTest extends InBrowser {
         side("Left, affected side").getByText("Apprehension").click();
         assertThat(outcomes()).containsText("Fear of slipping: apprehension");
         Locator first = page.getByLabel("Standing").locator("li").first();
-        assertThat(first).containsText("Anterior shoulder instability");
+        assertThat(first).containsText("Anterior instability");
         assertThat(first).containsText(percent("71"));
         assertThat(first.locator("b")).not().hasText(percent("71"));
         accessible("Couch");
@@ -130,8 +130,7 @@ class BrowserPathTest extends InBrowser {
                 .isVisible();
         button("Show what would tell most").focus();
         page.keyboard().press("Enter");
-        String suggested =
-                page.getByLabel("Standing").locator("h3").textContent().replaceAll("^[^:]*: | [0-9.]+ minutes?$", "");
+        String suggested = page.getByLabel("Standing").locator("h3").getAttribute("title");
         page.keyboard().press("g");
         assertThat(page.getByRole(
                         AriaRole.HEADING,
@@ -156,7 +155,7 @@ class BrowserPathTest extends InBrowser {
         for (int i = 0; i < planned; i++) {
             assertThat(rows.nth(i)).hasAttribute("aria-current", "step");
             page.keyboard().press("n");
-            String name = rows.nth(i).locator(".order-name").textContent();
+            String name = rows.nth(i).locator(".order-name").getAttribute("title");
             boolean weak = name.startsWith("Drop arm") || name.startsWith("Resisted external rotation");
             List<String> pads =
                     side("Right, affected side").locator("button.pad").allTextContents();

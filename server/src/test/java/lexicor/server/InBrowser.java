@@ -109,7 +109,9 @@ abstract class InBrowser {
     }
 
     Locator pad(String side, String label) {
-        return side(side).locator("button.pad", new Locator.LocatorOptions().setHasText(label));
+        return side(side)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(label))
+                .first();
     }
 
     Locator outcomes() {

@@ -1,10 +1,12 @@
 package lexicor.core.catalogue;
 
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A candidate diagnosis.
  *
+ * @param shortName its name where there is little room
  * @param pretest base rate by setting, a starting assumption until the department sets its own; strictly in (0, 1)
  * @param ruleOut probability below which it is put aside
  * @param act probability above which it is acted on
@@ -16,6 +18,7 @@ import java.util.Map;
 public record Condition(
         String id,
         String name,
+        Optional<String> shortName,
         String region,
         String icd10,
         Map<Setting, Double> pretest,

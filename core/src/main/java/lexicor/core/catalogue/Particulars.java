@@ -8,6 +8,7 @@ import java.util.Set;
 /**
  * What is particular to a test in how it is recorded, read and named.
  *
+ * @param shortName its name where there is little room
  * @param looseness whether the same laxity on both sides may be how the patient is built
  * @param differenceMm from how many millimetres more a gap on both sides is a difference all the same
  * @param relieves the test whose sign a relief tapped here eases
@@ -20,6 +21,7 @@ import java.util.Set;
  * @param qualities signs that are known only when they are tapped (method M19)
  */
 public record Particulars(
+        Optional<String> shortName,
         boolean looseness,
         double differenceMm,
         Optional<String> relieves,
@@ -36,6 +38,7 @@ public record Particulars(
 
     /** Nothing particular. */
     public static final Particulars NONE = new Particulars(
+            Optional.empty(),
             false,
             USUAL_DIFFERENCE_MM,
             Optional.empty(),

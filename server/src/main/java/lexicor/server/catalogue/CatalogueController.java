@@ -120,6 +120,7 @@ class CatalogueController {
         return new TestView(
                 t.id(),
                 t.name(),
+                t.particulars().shortName().orElse(t.name()),
                 t.aliases(),
                 t.region(),
                 t.kind(),
@@ -184,6 +185,7 @@ class CatalogueController {
         return new ConditionView(
                 c.id(),
                 c.name(),
+                c.shortName().orElse(c.name()),
                 c.region(),
                 rates(c.pretest()),
                 c.ruleOut(),

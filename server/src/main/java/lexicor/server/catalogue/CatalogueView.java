@@ -32,6 +32,7 @@ record CatalogueView(
     record TestView(
             String id,
             String name,
+            String shortName,
             List<String> aliases,
             String region,
             String kind,
@@ -78,6 +79,7 @@ record CatalogueView(
     record ConditionView(
             String id,
             String name,
+            String shortName,
             String region,
             Map<String, Double> baseRates,
             double ruleOut,

@@ -39,6 +39,7 @@ final class ConditionsReader {
         Condition condition = new Condition(
                 id,
                 entry.text("name"),
+                ShortName.read(entry),
                 entry.text("region"),
                 entry.text("icd10"),
                 pretest,

@@ -20,6 +20,7 @@ final class ParticularsReader {
 
     static Particulars read(Entry test) {
         return new Particulars(
+                ShortName.read(test),
                 test.flag("looseness", false),
                 test.optionalNumber("differenceMm", 1, 100).orElse(Particulars.USUAL_DIFFERENCE_MM),
                 test.optionalText("relieves"),

@@ -144,7 +144,17 @@ class PadBoardTest {
 
     private static Particulars particulars(List<Choice> sites, List<Choice> cheats, Map<ReadingLeaf, Words> words) {
         return new Particulars(
-                false, 10, Optional.empty(), Optional.empty(), List.of(), sites, cheats, List.of(), words, Set.of());
+                Optional.empty(),
+                false,
+                10,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                sites,
+                cheats,
+                List.of(),
+                words,
+                Set.of());
     }
 
     /** Sites are offered in the test's own order and words; one without a list offers what its criteria ask for, or none. */
