@@ -4,6 +4,7 @@ import { leavesAt, padChanges } from "../api/examination";
 import type { Changes, Pad, Side } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { otherSide } from "../pieces/format";
 import { later, NotLoaded } from "../pieces/later";
 import { CurrentTest } from "./CurrentTest";
 import {
@@ -56,7 +57,7 @@ export function CouchScreen() {
   // Chosen for one test; elsewhere the position says whether one stands behind the patient.
   const [behind, setBehind] = useState<{ test: string; on: boolean }>();
   const involved = intake.involvedSide as Side;
-  const other: Side = involved === "left" ? "right" : "left";
+  const other = otherSide(involved);
   const [side, setSide] = useState<Side>(involved);
 
   const blocks = useMemo(

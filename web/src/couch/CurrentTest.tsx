@@ -42,6 +42,7 @@ const LONG_NAME = 42;
 /** One test: how to do it, what was felt and seen on both sides, and what its criteria make of that. */
 export function CurrentTest(props: CurrentTestProps) {
   const { test } = props;
+  const isBlocked = props.blocked !== undefined && props.blocked.reason === undefined;
   const left = props.examination.standing.left.find((l) => l.test === test.id);
   return (
     <>
@@ -81,21 +82,23 @@ export function CurrentTest(props: CurrentTestProps) {
         side={props.involved}
         folding={props.steps}
         notes={
-          <TestNotes
-            key={`${props.code} ${test.id}`}
-            code={props.code}
-            test={test}
-            examination={props.examination}
-            side={props.involved}
-            visit={props.visit}
-            regrowth={props.regrowth}
-            onChange={props.onNote}
-          />
+          isBlocked ? undefined : (
+            <TestNotes
+              key={`${props.code} ${test.id}`}
+              code={props.code}
+              test={test}
+              examination={props.examination}
+              side={props.involved}
+              visit={props.visit}
+              regrowth={props.regrowth}
+              onChange={props.onNote}
+            />
+          )
         }
         noted={notesOf(test, props.examination, props.involved)}
         notesFirst={props.regrowth?.test === test.id}
       />
-      {props.blocked && props.blocked.reason === undefined ? (
+      {props.blocked && isBlocked ? (
         <Blocked blocked={props.blocked} onGoAhead={props.onGoAhead} error={props.aheadError} />
       ) : (
         <Recording {...props} />

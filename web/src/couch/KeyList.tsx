@@ -47,7 +47,6 @@ export function KeyList(props: {
       onKeyDown={listen}
       onEscape={(e) => asking && e.preventDefault()}
     >
-      <PadKeys chosen={props.chosen} onChoose={props.onChoose} onProblem={setProblem} />
       <dl className="m-0 grid grid-cols-[150px_1fr_auto] items-center gap-y-0.5">
         {BINDINGS.map((b) => (
           <div key={b.kind} className="contents">
@@ -76,6 +75,8 @@ export function KeyList(props: {
           </div>
         ))}
       </dl>
+      {/* Not the first that has the focus: a key meant for the screen would be typed over these. */}
+      <PadKeys chosen={props.chosen} onChoose={props.onChoose} onProblem={setProblem} />
       <label className="mt-1 flex min-h-8 items-center gap-2">
         <input
           type="checkbox"
@@ -119,7 +120,7 @@ function PadKeys(props: {
     }
   };
   return (
-    <label className="mb-1 block">
+    <label className="mt-1 block">
       The pads in order, on the marked side
       <input
         className="field w-full font-bold tracking-[0.3em] uppercase"

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from "react";
 import type { ClinicalTest, Examination, Side } from "../api/types";
+import { otherSide } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
 import { type Block, testOutcome } from "./order";
 
@@ -66,7 +67,7 @@ function OrderRow(props: {
       row.current?.scrollIntoView({ block: "nearest" });
     }
   }, [current]);
-  const other: Side = involved === "left" ? "right" : "left";
+  const other = otherSide(involved);
   const blocked = examination.blocked.find((b) => b.test === test.id);
   const left = examination.standing.left.find((l) => l.test === test.id);
   const outcomes = [other, involved].map((side) => testOutcome(examination, test.id, side));

@@ -9,28 +9,25 @@ export function TestBand(props: {
   test: ClinicalTest;
   side: Side;
   folding: Folding;
-  /** What is seen or thought beside the criteria, and how much of it stands. */
-  notes: ReactNode;
+  /** What is seen or thought beside the criteria, and how much of it stands; nothing on a test that is blocked. */
+  notes: ReactNode | undefined;
   noted: number;
   /** Where the notes are what is recorded. */
   notesFirst: boolean;
 }) {
   const { test, folding } = props;
-  const figure = (
-    <TestFigure
-      test={test.id}
-      name={test.name}
-      side={props.side}
-      className="aspect-[4/3] flex-none self-stretch max-md:w-full"
-    />
-  );
   return (
     <section
       aria-label="How to do it"
       className="mt-0.5 flex min-h-[66px] flex-[0_1_200px] gap-3 rounded-md border-[1.5px] border-line bg-card pr-3 max-md:flex-none max-md:flex-col max-md:pr-0"
     >
-      {figure}
-      {folding.hidden ? (
+      <TestFigure
+        test={test.id}
+        name={test.name}
+        side={props.side}
+        className="aspect-[4/3] flex-none self-stretch max-md:w-full"
+      />
+      {folding.hidden && (
         <button
           type="button"
           className="min-h-6 self-start px-2 py-1 text-[15px] text-soft underline decoration-dotted"
@@ -38,39 +35,46 @@ export function TestBand(props: {
         >
           How to do it (H)
         </button>
-      ) : (
-        <Tabs.Root
-          defaultValue={props.notesFirst ? "notes" : "steps"}
-          className="flex min-w-0 flex-1 flex-col py-0.5 max-md:px-3"
-        >
-          <div className="flex items-baseline gap-4 text-[15px] text-soft">
-            <Tabs.List aria-label="How to do it" className="flex gap-4">
-              <BandTab value="steps">How to do it</BandTab>
-              <BandTab value="watch">What to watch for</BandTab>
-              <BandTab value="notes">Notes{props.noted > 0 ? `, ${props.noted}` : ""}</BandTab>
-            </Tabs.List>
-            <button
-              type="button"
-              className="ml-auto min-h-6 underline decoration-dotted"
-              onClick={() => folding.fold(true)}
-            >
-              Figure only (H)
-            </button>
-          </div>
-          <Words value="steps" lines={test.steps} />
-          <Words
-            value="watch"
-            lines={
-              test.unreliableIf.length > 0
-                ? [...test.watchFor, `Unreliable with: ${test.unreliableIf.join("; ")}.`]
-                : test.watchFor
-            }
-          />
-          <Tabs.Content value="notes" className="min-h-0 overflow-auto">
+      )}
+      {/* Folded and not gone: what is being written in the notes, or was asked about, stays. */}
+      <Tabs.Root
+        hidden={folding.hidden}
+        defaultValue={props.notes && props.notesFirst ? "notes" : "steps"}
+        className="flex min-w-0 flex-1 flex-col py-0.5 [&[hidden]]:hidden max-md:px-3"
+      >
+        <div className="flex items-baseline gap-4 text-[15px] text-soft">
+          <Tabs.List aria-label="How to do it" className="flex gap-4">
+            <BandTab value="steps">How to do it</BandTab>
+            <BandTab value="watch">What to watch for</BandTab>
+            {props.notes && <BandTab value="notes">Notes{props.noted > 0 ? `, ${props.noted}` : ""}</BandTab>}
+          </Tabs.List>
+          <button
+            type="button"
+            className="ml-auto min-h-6 underline decoration-dotted"
+            onClick={() => folding.fold(true)}
+          >
+            Figure only (H)
+          </button>
+        </div>
+        <Words value="steps" lines={test.steps} />
+        <Words
+          value="watch"
+          lines={
+            test.unreliableIf.length > 0
+              ? [...test.watchFor, `Unreliable with: ${test.unreliableIf.join("; ")}.`]
+              : test.watchFor
+          }
+        />
+        {props.notes && (
+          <Tabs.Content
+            value="notes"
+            forceMount
+            className="min-h-0 overflow-auto data-[state=inactive]:hidden"
+          >
             {props.notes}
           </Tabs.Content>
-        </Tabs.Root>
-      )}
+        )}
+      </Tabs.Root>
     </section>
   );
 }

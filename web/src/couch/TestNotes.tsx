@@ -51,7 +51,7 @@ export function TestNotes(props: {
   return (
     <div className="text-[16px]">
       {test.notes.length > 0 && (
-        <fieldset className="m-0 flex flex-wrap gap-1.5 border-0 p-0">
+        <fieldset className="m-0 grid grid-cols-2 gap-1 border-0 p-0 [&_.pad]:min-h-9 [&_.pad]:px-2 [&_.pad]:py-0.5 [&_.pad]:text-[15px]">
           <legend className="sr-only">Also seen</legend>
           {test.notes.map((n) => (
             <PadButton key={n.id} label={n.label} chip on={seen.includes(n.id)} onTap={() => tick(n.id)} />
@@ -71,7 +71,7 @@ export function TestNotes(props: {
           setText(e.target.value);
           later.in(e.target.value);
         }}
-        onBlur={() => later.now(text)}
+        onBlur={later.now}
       />
       <ErrorNote error={save.error} onDismiss={save.reset} onKeep={() => keep(true)} />
     </div>

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { cleanup, fireEvent, render, screen, waitFor } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { useState } from "react";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
@@ -143,6 +143,9 @@ describe("A key of one's own", () => {
       />,
     );
     const field = screen.getByLabelText("The pads in order, on the marked side");
+    // A key pressed as the list comes up is not typed over them.
+    await waitFor(() => expect(document.activeElement).not.toBe(document.body));
+    expect(document.activeElement).not.toBe(field);
     await user.clear(field);
     await user.type(field, "asaz");
     await user.tab();

@@ -74,11 +74,9 @@ export function padKeysProblem(keys: string, chosen: ChosenKeys): string | undef
   if (twice) {
     return `${keyName(twice)} stands twice.`;
   }
-  for (const key of keys) {
-    const taken = BINDINGS.find((b) => keysOf(b, chosen).includes(key));
-    if (taken) {
-      return `${keyName(key)} is taken: ${taken.what}.`;
-    }
+  const taken = [...keys].map((key) => takenProblem(key, chosen)).find((p) => p !== undefined);
+  if (taken) {
+    return taken;
   }
   return keys === "" ? "The pads need keys; single keys can be switched off below." : undefined;
 }
@@ -107,7 +105,12 @@ export function keyProblem(kind: CommandKind, key: string, chosen: ChosenKeys): 
   if (["Tab", "Enter", "Escape", "Shift", "Control", "Alt", "Meta"].includes(key)) {
     return `${keyName(key)} belongs to the browser.`;
   }
-  const taken = BINDINGS.find((b) => b.kind !== kind && keysOf(b, chosen).includes(plain(key)));
+  return takenProblem(plain(key), chosen, kind);
+}
+
+/** That a command has the key, if one other than this has. */
+function takenProblem(key: string, chosen: ChosenKeys, but?: CommandKind): string | undefined {
+  const taken = BINDINGS.find((b) => b.kind !== but && keysOf(b, chosen).includes(key));
   return taken && `${keyName(key)} is taken: ${taken.what}.`;
 }
 

@@ -26,7 +26,7 @@ import { page, serverOf } from "../test/page";
 import { Blocked } from "./Blocked";
 import { padKeys } from "./keys";
 import { BothSides } from "./pads/BothSides";
-import { type Block, headings, pairsFor, places } from "./pads/items";
+import { type Block, laidOut, pairsFor } from "./pads/items";
 import { NumberField } from "./pads/NumberField";
 import { TapHistory } from "./TapHistory";
 import { useTaps } from "./useTaps";
@@ -125,6 +125,8 @@ describe("the pads of both sides", () => {
     cleanup();
     sides({ leaves: { left: { "pain.present": true, "pain.familiar": false }, right: {} } });
     expect(other().getByRole("button", { name: "Other pain", pressed: true })).toBeTruthy();
+    // What was found is not folded away.
+    expect(other().queryByRole("button", { name: "Fold the other side" })).toBeNull();
   });
 
   it("carry the numbers where the keys go", () => {
@@ -192,9 +194,10 @@ describe("how many facts stand side by side", () => {
           items: Array.from({ length: size }, (_, i) => ({ id: `${b} ${i}`, label: "Pain", hint: "" })),
         })) as unknown as Block[];
         const pairs = pairsFor(blocks);
-        const all = [...places(blocks, pairs).values()].map((p) => `${p.row} ${p.column}`);
+        const { places, headings } = laidOut(blocks, pairs);
+        const all = [...places.values()].map((p) => `${p.row} ${p.column}`);
         expect(new Set(all).size).toBe(sizes.reduce((sum, n) => sum + n, 0));
-        for (const h of headings(blocks, pairs)) {
+        for (const h of headings) {
           expect(h.row).toBeGreaterThan(2);
         }
       }),

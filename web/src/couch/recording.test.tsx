@@ -7,6 +7,7 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import type { Catalogue, Changes, ClinicalTest, Examination, Leaves } from "../api/types";
 import { page, serverOf } from "../test/page";
 import { AddTest } from "./plan/AddTest";
+import { TestBand } from "./TestBand";
 import { TestNotes } from "./TestNotes";
 
 afterEach(() => {
@@ -64,6 +65,48 @@ function notes(id: string, kept: Leaves = {}) {
   page(<Kept id={id} kept={kept} onChange={(changes) => changed.push(changes)} />);
   return { changed, asked, user: userEvent.setup() };
 }
+
+/** The band of a test, with notes or, on a blocked one, without. */
+function Band(props: { notes?: boolean }) {
+  const [hidden, setHidden] = useState(false);
+  const shown = { ...test("look"), name: "Look", steps: ["Bare both arms."], watchFor: [], unreliableIf: [] };
+  return (
+    <TestBand
+      test={shown}
+      side="left"
+      folding={{ hidden, fold: setHidden }}
+      notes={props.notes === false ? undefined : <Kept id="look" kept={{}} onChange={() => undefined} />}
+      noted={0}
+      notesFirst={false}
+    />
+  );
+}
+
+describe("what stands beside the figure", () => {
+  it("keeps what is being written in the notes while something else is read, and while it is folded away", async () => {
+    const user = userEvent.setup();
+    serverOf({
+      "POST /api/cases/HB-001/taps": () => ({ status: 422, body: { detail: "a name?", question: true } }),
+    });
+    page(<Band />);
+    await user.click(screen.getByRole("tab", { name: "Notes" }));
+    await user.type(screen.getByLabelText(/In words/), "seen by Mr Wader");
+    await user.click(screen.getByRole("tab", { name: "How to do it" }));
+    expect(screen.getByText("Bare both arms.")).toBeTruthy();
+    await user.click(screen.getByRole("button", { name: /Figure only/ }));
+    await user.click(screen.getByRole("button", { name: /How to do it \(H\)/ }));
+    await user.click(screen.getByRole("tab", { name: "Notes" }));
+    expect((screen.getByLabelText(/In words/) as HTMLInputElement).value).toBe("seen by Mr Wader");
+    // What was asked while nobody looked is still asked.
+    expect((await screen.findByRole("alert")).textContent).toContain("a name?");
+  });
+
+  it("has no notes on a test that must not be done", () => {
+    page(<Band notes={false} />);
+    expect(screen.queryByRole("tab", { name: "Notes" })).toBeNull();
+    expect(screen.getByText("Bare both arms.")).toBeTruthy();
+  });
+});
 
 describe("notes for the record", () => {
   it("hold several observations, and taking the last one away leaves nothing recorded", async () => {

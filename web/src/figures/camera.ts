@@ -1,6 +1,6 @@
 import { across, cross, dot, type Vec } from "./space";
 
-/** Where the onlooker stands: turned about the upright (0 before, 90 at the person's left), raised, and the picture rolled. */
+/** Where the onlooker stands: turned about the upright (0 before, 90 at the person's left), and raised. */
 export interface Camera {
   toward: Vec;
   right: Vec;
@@ -9,30 +9,22 @@ export interface Camera {
 
 const radians = (d: number) => (d * Math.PI) / 180;
 
-export function camera(turn: number, raise: number, roll = 0): Camera {
+export function camera(turn: number, raise: number): Camera {
   const a = radians(turn);
   const b = radians(raise);
   const toward: Vec = [Math.sin(a) * Math.cos(b), Math.sin(b), Math.cos(a) * Math.cos(b)];
-  const level: Vec = [Math.cos(a), 0, -Math.sin(a)];
-  return rolled(toward, level, cross(toward, level), roll);
+  const right: Vec = [Math.cos(a), 0, -Math.sin(a)];
+  return { toward, right, up: cross(toward, right) };
 }
 
 /** A camera from two directions: where the onlooker is, and what is up in the picture. */
-export function looking(toward: Vec, up: Vec, roll = 0): Camera {
+export function looking(toward: Vec, up: Vec): Camera {
   const upright = across(up, toward);
-  return rolled(toward, cross(upright, toward), upright, roll);
+  return { toward, right: cross(upright, toward), up: upright };
 }
 
-function rolled(toward: Vec, right: Vec, up: Vec, roll: number): Camera {
-  const c = Math.cos(radians(roll));
-  const s = Math.sin(radians(roll));
-  const mix = (a: Vec, b: Vec, p: number, q: number): Vec => [
-    a[0] * p + b[0] * q,
-    a[1] * p + b[1] * q,
-    a[2] * p + b[2] * q,
-  ];
-  return { toward, right: mix(right, up, c, s), up: mix(up, right, c, -s) };
-}
+/** Whether a line on the skin lies on the side that is seen. */
+export const faces = (cam: Camera, mark: { facing: Vec }) => dot(mark.facing, cam.toward) > 0.2;
 
 export interface Seen {
   x: number;

@@ -94,8 +94,9 @@ const amid = (a: SeenBall, b: SeenBall, t: number): SeenBall => ({
 
 /** Above 0 where the first is nearer, below where the second is, 0 where they do not touch in the picture. */
 function compare(a: Silhouette, b: Silhouette): number {
-  if (a.part.layer !== b.part.layer) {
-    return (a.part.layer ?? 0) - (b.part.layer ?? 0);
+  const behind = Number(b.part.behind ?? false) - Number(a.part.behind ?? false);
+  if (behind !== 0) {
+    return behind;
   }
   if (a.box[0] > b.box[2] || b.box[0] > a.box[2] || a.box[1] > b.box[3] || b.box[1] > a.box[3]) {
     return 0;

@@ -1,7 +1,7 @@
-import { type Camera, looking, seen } from "./camera";
+import { type Camera, faces, looking, seen } from "./camera";
 import type { HandPose } from "./figure";
 import { FINGERS, fingerFrames, hand } from "./hand";
-import { outline } from "./outline";
+import { outline, through } from "./outline";
 import { type Ball, ball, type Hull } from "./parts";
 import type { Frame } from "./space";
 
@@ -71,17 +71,8 @@ function view(cam: Camera): HandView {
   );
   const marks = parts
     .flatMap((p) => p.marks)
-    .filter(
-      (m) => m.facing[0] * cam.toward[0] + m.facing[1] * cam.toward[1] + m.facing[2] * cam.toward[2] > 0.2,
-    )
-    .map((m) =>
-      m.points
-        .map((p, i) => {
-          const s = spot({ c: p, r: 0 }, cam);
-          return `${i === 0 ? "M" : "L"}${s.x.toFixed(1)} ${s.y.toFixed(1)}`;
-        })
-        .join(""),
-    )
+    .filter((m) => faces(cam, m))
+    .map((m) => through(m.points.map((p) => spot({ c: p, r: 0 }, cam))))
     .join("");
   return { palm: path([...(palm?.hulls ?? []), FOREARM], cam), marks, fingers };
 }

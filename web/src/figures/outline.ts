@@ -5,13 +5,18 @@ export interface Circle {
   r: number;
 }
 
+const n = (v: number) => String(Math.round(v * 10) / 10);
+
+/** A line through points, in the units of the picture. */
+export const through = (points: readonly { x: number; y: number }[]): string =>
+  points.map((p, i) => `${i === 0 ? "M" : "L"}${n(p.x)} ${n(p.y)}`).join("");
+
 const FULL = 2 * Math.PI;
 const STEPS = 72;
 const DIRECTIONS = Array.from({ length: STEPS + 1 }, (_, i) => {
   const angle = (i / STEPS) * FULL;
   return { angle, x: Math.cos(angle), y: Math.sin(angle) };
 });
-const n = (v: number) => String(Math.round(v * 10) / 10);
 
 /**
  * The outline of the skin stretched over some circles, as arcs and tangents. Around the outline the direction outwards turns

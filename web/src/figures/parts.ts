@@ -14,7 +14,6 @@ export type Look = "skin" | "arm" | "cloth" | "examiner" | "sleeve" | "thing" | 
 export interface Mark {
   points: readonly Vec[];
   facing: Vec;
-  closed?: boolean;
   /** A nail or a crease, left out where the figure is small. */
   fine?: boolean;
 }
@@ -26,8 +25,8 @@ export interface Part {
   marks: readonly Mark[];
   /** Where this part runs into others without a line between them: which, and the end of this one that covers the line. */
   joins: readonly { to: string; end: Hull }[];
-  /** Parts without depth of their own: -1 behind all, 1 before all. */
-  layer?: -1 | 1;
+  /** Whether it stands behind all that is no thing, whatever its depth. */
+  behind?: boolean;
 }
 
 export const ball = (x: number, y: number, z: number, r: number): Ball => ({ c: [x, y, z], r });

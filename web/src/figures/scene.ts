@@ -1,15 +1,14 @@
 import { type Arrow, forceArrow, path } from "./arrows";
 import { body } from "./body";
-import { type Camera, camera, looking, type Seen, seen } from "./camera";
+import { type Camera, camera, faces, looking, type Seen, seen } from "./camera";
 import { backToFront } from "./depth";
 import { examinersHand } from "./examiner";
 import type { Figure, Grips } from "./figure";
-import { outline } from "./outline";
+import { outline, through } from "./outline";
 import { type Hull, type Look, type Part, renamed } from "./parts";
 import { blend, bodyPose } from "./pose";
 import { POSTURES } from "./postures";
 import { direction, onSkin, type Sites, sitesOf } from "./sites";
-import { dot } from "./space";
 import { tool } from "./tools";
 
 /** What is put on paper, in order, in the units of the picture. */
@@ -20,8 +19,6 @@ export interface Stroke {
 }
 
 export interface Drawing {
-  width: number;
-  height: number;
   strokes: Stroke[];
   arrows: { by: Arrow["by"]; d: string; head: string }[];
   dots: { x: number; y: number }[];
@@ -35,6 +32,8 @@ export interface Canvas {
 const WRIST = { part: "wrist", at: 50, across: 0, side: "" };
 const NOSE = { part: "nose", at: 50, across: 0, side: "" };
 const MARGIN = 10;
+/** From how many units of the picture a centimetre nails and creases are drawn. */
+const FINE_FROM = 5;
 const n = (v: number) => Math.round(v * 10) / 10;
 
 function cameraOf(figure: Figure, sites: Sites): Camera {
@@ -95,7 +94,6 @@ export function draw(figure: Figure, grips: Grips, canvas: Canvas, moment = 1): 
   );
   const strokes = inked(backToFront(parts, cam), cam, fit);
   return {
-    ...canvas,
     strokes,
     arrows: arrows.map((a) => ({ by: a.by, ...arrowPath(a.points.map(fit.point)) })),
     dots: dots.map(fit.point),
@@ -111,7 +109,6 @@ const ENDS: Record<string, [string, number, number][]> = {
   chest: [["trunk", 1, 14]],
   "chest-top": [["trunk", 2, 14]],
   "shoulder-end": [["upper-arm", 0, 3]],
-  "other-hand-end": [["other-forearm", 4, 6]],
 };
 
 function shown(p: Part, figure: Figure): boolean {
@@ -183,29 +180,21 @@ function inked(parts: readonly Part[], cam: Camera, fit: Fit): Stroke[] {
       }
     }
     ink("fill", part.look, d);
-    const marks = part.marks.filter((m) => dot(m.facing, cam.toward) > 0.2 && (!m.fine || fit.scale > 5));
+    const marks = part.marks.filter((m) => faces(cam, m) && (!m.fine || fit.scale > FINE_FROM));
     if (marks.length > 0) {
-      ink(
-        "mark",
-        part.look,
-        marks
-          .map((m) =>
-            m.points
-              .map((p, i) => {
-                const at = fit.point(seen(cam, p));
-                return `${i === 0 ? "M" : "L"}${at.x} ${at.y}`;
-              })
-              .join(""),
-          )
-          .join(""),
-      );
+      const lines = marks.map((m) => through(m.points.map((p) => fit.point(seen(cam, p)))));
+      ink("mark", part.look, lines.join(""));
     }
     done.set(part.id, part);
   }
   return strokes;
 }
 
-/** A smooth line through the points, and its head. */
+/** How long the head of an arrow is, and half of how wide. */
+const HEAD = 10;
+const HEAD_HALF = 5.5;
+
+/** A line through the points, and its head. */
 function arrowPath(points: { x: number; y: number }[]): { d: string; head: string } {
   const tip = points[points.length - 1] as { x: number; y: number };
   // The head points along the last stretch of the way that is long enough to have a direction.
@@ -215,12 +204,17 @@ function arrowPath(points: { x: number; y: number }[]): { d: string; head: strin
   const length = Math.hypot(tip.x - back.x, tip.y - back.y) || 1;
   const ux = (tip.x - back.x) / length;
   const uy = (tip.y - back.y) / length;
-  const size = 10;
-  const base = { x: tip.x - ux * size, y: tip.y - uy * size };
+  const base = { x: tip.x - ux * HEAD, y: tip.y - uy * HEAD };
   const line = [
-    ...points.slice(0, -1).filter((p) => Math.hypot(p.x - tip.x, p.y - tip.y) > size * 0.8),
+    ...points.slice(0, -1).filter((p) => Math.hypot(p.x - tip.x, p.y - tip.y) > HEAD * 0.8),
     base,
   ];
-  const head = `M${n(tip.x)} ${n(tip.y)}L${n(base.x - uy * 5.5)} ${n(base.y + ux * 5.5)}L${n(base.x + uy * 5.5)} ${n(base.y - ux * 5.5)}Z`;
-  return { d: line.map((p, i) => `${i === 0 ? "M" : "L"}${n(p.x)} ${n(p.y)}`).join(""), head };
+  const across = { x: -uy * HEAD_HALF, y: ux * HEAD_HALF };
+  const corners = [
+    tip,
+    { x: base.x + across.x, y: base.y + across.y },
+    { x: base.x - across.x, y: base.y - across.y },
+  ];
+  const head = `${through(corners)}Z`;
+  return { d: through(line), head };
 }

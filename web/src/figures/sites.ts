@@ -15,22 +15,23 @@ export interface Stretch {
   directions: Record<string, Vec>;
 }
 
-const armWords = (f: Frame) => ({
-  anterior: f.turn[0],
-  posterior: times(f.turn[0], -1),
-  distal: f.turn[1],
-  proximal: times(f.turn[1], -1),
-  medial: f.turn[2],
-  lateral: times(f.turn[2], -1),
-});
-const handWords = (f: Frame) => ({
-  radial: f.turn[0],
-  ulnar: times(f.turn[0], -1),
-  distal: f.turn[1],
-  proximal: times(f.turn[1], -1),
-  palmar: f.turn[2],
-  dorsal: times(f.turn[2], -1),
-});
+/** The six directions of a frame, each way by its word. */
+const wordsOf =
+  (x: [string, string], y: [string, string], z: [string, string]) =>
+  (f: Frame): Record<string, Vec> =>
+    Object.fromEntries(
+      [x, y, z].flatMap(([word, opposite], i) => {
+        const way = f.turn[i] as Vec;
+        return [
+          [word, way],
+          [opposite, times(way, -1)],
+        ];
+      }),
+    );
+const ALONG: [string, string] = ["distal", "proximal"];
+const armWords = wordsOf(["anterior", "posterior"], ALONG, ["medial", "lateral"]);
+const handWords = wordsOf(["radial", "ulnar"], ALONG, ["palmar", "dorsal"]);
+const bodyWords = wordsOf(["in", "out"], ["up", "down"], ["front", "back"]);
 
 /** One side of a body, with the words for its directions. */
 interface BodySide {
@@ -131,14 +132,7 @@ export type Sites = (part: string) => Stretch;
 export function sitesOf(pose: BodyPose): Sites {
   const frames = bodyFrames(pose);
   const t = frames.trunk;
-  const words = {
-    front: t.turn[2],
-    back: times(t.turn[2], -1),
-    up: t.turn[1],
-    down: times(t.turn[1], -1),
-    in: t.turn[0],
-    out: times(t.turn[0], -1),
-  };
+  const words = bodyWords(t);
   const affected: BodySide = {
     arm: frames.affected,
     foot: frames.feet.affected,
@@ -150,7 +144,7 @@ export function sitesOf(pose: BodyPose): Sites {
     arm: frames.other,
     foot: frames.feet.other,
     hand: pose.arms.other.hand,
-    words: { ...words, in: words.out, out: words.in },
+    words: { ...words, in: words.out as Vec, out: words.in as Vec },
     at: (x, y, z) => place(t, [-x, y, z]),
   };
   return (part) => {

@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import { useWeighed } from "../api/queries";
 import type { Labral, Looseness } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
-import { plainNumber, sideName } from "../pieces/format";
+import { otherSide, plainNumber, sideName } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
 import { WideTable } from "../pieces/WideTable";
 import { DirectionFigure } from "./DirectionFigure";
@@ -14,7 +14,7 @@ export function LoosenessTab(props: { looseness: Looseness; labral: Labral | und
   const weighed = useWeighed(view.code);
   const { looseness } = props;
   const involved = view.intake.involvedSide;
-  const other = involved === "left" ? "right" : "left";
+  const other = otherSide(involved);
   const amount = (value: number | undefined, unit: string) =>
     value === undefined ? "not measured" : `${plainNumber(value)} ${unit}`;
   return (

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { MeasureChange } from "../api/queries";
-import type { Measure, MeasuredSide } from "../api/types";
-import { sideName } from "../pieces/format";
+import type { Measure, MeasuredSide, Side } from "../api/types";
+import { otherSide, sideName } from "../pieces/format";
 import { WideTable } from "../pieces/WideTable";
 import { Comparison, Follows, SinceLast } from "./Comparison";
 import { LevelField } from "./LevelField";
@@ -11,11 +11,11 @@ import { TrialsField } from "./TrialsField";
 /** Measures of one group: both sides, what is noted beside them, side to side, since last time, and what follows. */
 export function MeasureTable(props: {
   measures: Measure[];
-  involved: string;
+  involved: Side;
   onSave: (change: MeasureChange) => void;
 }) {
   const { involved } = props;
-  const other = involved === "left" ? "right" : "left";
+  const other = otherSide(involved);
   const heads = [
     "Measure",
     `${sideName(other)}, other side`,

@@ -111,10 +111,12 @@ describe("without a network", () => {
     shelf.put(["case", "HB-001"], { code: "HB-001", mechanism: "slipped on the quay" });
     shelf.put(["case", "HB-002"], { code: "HB-002" });
     shelf.put(["catalogue"], { tests: [] });
+    shelf.put(["figures"], { grips: {}, tests: [] });
     await new Promise((resolve) => setTimeout(resolve, 20));
     expect(await shelf.get(["case", "HB-001"])).toBeUndefined();
     expect(await shelf.get(["case", "HB-002"])).toEqual({ code: "HB-002" });
     expect(await shelf.get(["catalogue"])).toEqual({ tests: [] });
+    expect(await shelf.get(["figures"])).toEqual({ grips: {}, tests: [] });
     expect(await lyingThere()).not.toMatch(/HB-00|quay/);
     await ring.end();
     expect(await lyingThere()).toBe("");

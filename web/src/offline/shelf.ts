@@ -13,7 +13,7 @@ export class Shelf {
 
   /** Whether something of that name is kept. */
   static keeps(key: readonly unknown[]): boolean {
-    return ["catalogue", "settings", CASE].includes(String(key[0]));
+    return ["catalogue", "figures", "settings", CASE].includes(String(key[0]));
   }
 
   /** One case at a time: another one takes its place. */

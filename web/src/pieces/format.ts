@@ -1,3 +1,5 @@
+import type { Side } from "../api/types";
+
 const NARROW_SPACE = "\u202f";
 
 /** A probability in percent: whole, with one more digit towards the ends, where it matters. */
@@ -25,6 +27,9 @@ export function factor(lr: number): string {
 export function minutes(value: number): string {
   return value === 1 ? "1 minute" : `${trim(value.toFixed(1))} minutes`;
 }
+
+/** The side across from this one. */
+export const otherSide = (side: Side): Side => (side === "left" ? "right" : "left");
 
 export function sideName(side: string): string {
   return side === "left" ? "Left" : "Right";

@@ -1,20 +1,10 @@
 import { type CSSProperties, useState } from "react";
 import type { Board, Changes, Leaves, Pad, Side } from "../../api/types";
-import { sideName } from "../../pieces/format";
+import { otherSide, sideName } from "../../pieces/format";
 import { useNarrow } from "../../pieces/useNarrow";
 import { Dials } from "./Dials";
 import { Fingers } from "./Fingers";
-import {
-  type Block,
-  blocksOf,
-  headings,
-  type Item,
-  MARKS,
-  NOTHING,
-  type Place,
-  pairsFor,
-  places,
-} from "./items";
+import { type Block, blocksOf, type Item, laidOut, MARKS, NOTHING, type Place, pairsFor } from "./items";
 import { PadButton, PadCell } from "./PadButton";
 
 interface Recording {
@@ -36,7 +26,7 @@ interface Recording {
  */
 export function BothSides(props: Recording) {
   const { board, involved, side, leaves } = props;
-  const other: Side = involved === "left" ? "right" : "left";
+  const other = otherSide(involved);
   const narrow = useNarrow();
   const [opened, setOpened] = useState(false);
   const blocks = blocksOf(board, props.padKeys);
@@ -44,20 +34,20 @@ export function BothSides(props: Recording) {
   const found = Object.keys(leaves[other]).length > 0 && !nothing?.isOn(leaves[other]);
   const open = opened || found || side === other;
   const pairs = narrow ? 2 : pairsFor(blocks);
-  const where = places(blocks, pairs);
+  const { places, headings } = laidOut(blocks, pairs);
   const shown: Side[] = narrow ? [side] : [other, involved];
-  const cells = open && !narrow;
-  const common = { blocks, where, narrow, ...props };
+  // What is measured and drawn needs room of its own for each side, and has it where that side is open.
+  const measured: Side[] = narrow ? [side] : open ? [other, involved] : [involved];
   return (
     <>
       <div
-        data-cells={cells}
+        data-cells={open && !narrow}
         data-affected={involved}
         className="record mt-1.5"
         style={{ "--pairs": pairs } as CSSProperties}
       >
         {!narrow &&
-          headings(blocks, pairs).map((h) => (
+          headings.map((h) => (
             <span
               key={h.heading}
               aria-hidden="true"
@@ -70,18 +60,31 @@ export function BothSides(props: Recording) {
         {shown.map((s) => (
           <SideOfBoth
             key={s}
-            {...common}
+            {...props}
+            blocks={blocks}
+            where={places}
+            narrow={narrow}
             of={s}
             isOther={s === other}
             nothing={nothing}
             open={open}
-            onOpen={() => (side === other ? props.onSide(involved) : setOpened(!opened))}
+            // What was found stays in sight.
+            onOpen={
+              found
+                ? undefined
+                : () => {
+                    setOpened(!open);
+                    if (side === other) {
+                      props.onSide(involved);
+                    }
+                  }
+            }
           />
         ))}
       </div>
       <div className="mt-1.5 flex flex-wrap items-start gap-x-3 gap-y-1.5 empty:hidden">
-        <Fingers {...props} sides={narrow ? [side] : open ? [other, involved] : [involved]} />
-        <Dials {...props} sides={narrow ? [side] : open ? [other, involved] : [involved]} />
+        <Fingers {...props} sides={measured} />
+        <Dials {...props} sides={measured} />
       </div>
     </>
   );
@@ -96,7 +99,7 @@ function SideOfBoth(
     isOther: boolean;
     nothing: Item | undefined;
     open: boolean;
-    onOpen: () => void;
+    onOpen: (() => void) | undefined;
   },
 ) {
   const { of, isOther, narrow, open, nothing } = props;
@@ -138,7 +141,7 @@ function SideOfBoth(
               onTap={() => props.onChange(of, { [leaf]: leaves[leaf] === true ? null : true })}
             />
           ))}
-        {asCells && (
+        {asCells && props.onOpen && (
           <button
             type="button"
             className="choice min-w-9 px-2"
@@ -150,12 +153,8 @@ function SideOfBoth(
           </button>
         )}
         {narrow && (
-          <button
-            type="button"
-            className="choice px-3"
-            onClick={() => props.onSide(of === "left" ? "right" : "left")}
-          >
-            {sideName(of === "left" ? "right" : "left")} side
+          <button type="button" className="choice px-3" onClick={() => props.onSide(otherSide(of))}>
+            {sideName(otherSide(of))} side
           </button>
         )}
       </div>

@@ -1,4 +1,5 @@
 import type { Board, Changes, Leaves, Side } from "../../api/types";
+import { otherSide } from "../../pieces/format";
 import { ArcPicture } from "../pictures/ArcPicture";
 import { SpinePicture } from "../pictures/SpinePicture";
 import { DialCard } from "./DialCard";
@@ -47,7 +48,7 @@ export function Dials(props: {
             key={s}
             side={s}
             value={leaves[s].spinalLevel as number | undefined}
-            otherSide={leaves[s === "left" ? "right" : "left"].spinalLevel as number | undefined}
+            otherSide={leaves[otherSide(s)].spinalLevel as number | undefined}
             onChange={(value) => props.onChange(s, { spinalLevel: value })}
           />
         ))}

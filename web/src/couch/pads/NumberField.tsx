@@ -84,7 +84,7 @@ export function NumberField(props: {
           setText(e.target.value);
           later.in(e.target.value);
         }}
-        onBlur={() => later.now(text)}
+        onBlur={later.now}
         onKeyDown={(e) => {
           // Leaving the field saves it and gives the keys back to the screen.
           if (e.key === "Enter") {

@@ -1,56 +1,41 @@
-import type { CSSProperties } from "react";
+import type { CSSProperties, ReactNode } from "react";
 
-/** Something to tap that stands or does not; a chip is one of several that can stand at once. */
-export function PadButton(props: {
+interface Tappable {
   label: string;
-  hint?: string;
   keyName?: string;
-  chip?: boolean;
   on: boolean;
   style?: CSSProperties;
   onTap: () => void;
-}) {
-  return (
-    <button
-      type="button"
-      className="pad"
-      data-chip={props.chip}
-      data-on={props.on}
-      aria-pressed={props.on}
-      style={props.style}
-      onClick={props.onTap}
-    >
-      {props.label}
-      {props.hint && <span className="pad-hint"> {props.hint}</span>}
-      {props.keyName && (
-        <span className="pad-key" aria-hidden="true">
-          {props.keyName}
-        </span>
-      )}
-    </button>
-  );
 }
 
+/** Something to tap that stands or does not; a chip is one of several that can stand at once. */
+export const PadButton = (props: Tappable & { hint?: string; chip?: boolean }) => (
+  <Pad {...props} data-chip={props.chip}>
+    {props.label}
+    {props.hint && <span className="pad-hint"> {props.hint}</span>}
+  </Pad>
+);
+
 /** The same fact of the other side, beside the pad that carries its words: named like it, and as narrow as a fingertip. */
-export function PadCell(props: {
-  label: string;
-  side: string;
-  keyName?: string;
-  on: boolean;
-  style?: CSSProperties;
-  onTap: () => void;
-}) {
+export const PadCell = (props: Tappable & { side: string }) => (
+  <Pad {...props} narrow>
+    <span aria-hidden="true">{props.on ? "\u2713" : props.side.slice(0, 1)}</span>
+  </Pad>
+);
+
+function Pad(props: Tappable & { "data-chip"?: boolean; narrow?: boolean; children: ReactNode }) {
   return (
     <button
       type="button"
-      className="pad pad-cell"
+      className={props.narrow ? "pad pad-cell" : "pad"}
+      data-chip={props["data-chip"]}
       data-on={props.on}
       aria-pressed={props.on}
-      aria-label={props.label}
+      aria-label={props.narrow ? props.label : undefined}
       style={props.style}
       onClick={props.onTap}
     >
-      <span aria-hidden="true">{props.on ? "\u2713" : props.side.slice(0, 1)}</span>
+      {props.children}
       {props.keyName && (
         <span className="pad-key" aria-hidden="true">
           {props.keyName}

@@ -100,29 +100,30 @@ export interface Place {
   column: number;
 }
 
-/** Where each fact stands: blocks begin a row. Row 1 is for the names of the sides. */
-export function places(blocks: readonly Block[], pairs: number): Map<string, Place> {
-  const all = new Map<string, Place>();
-  let row = 2;
-  for (const block of blocks) {
-    block.items.forEach((item, i) => {
-      all.set(item.id, { row: row + Math.floor(i / pairs), column: i % pairs });
-    });
-    row += Math.ceil(block.items.length / pairs);
-  }
-  return all;
+/** A heading with the rows that it is of, in grid lines. */
+export interface Heading {
+  heading: string;
+  row: number;
+  rows: number;
 }
 
-/** The rows of each heading, in grid lines. */
-export function headings(
+/** Where each fact and each heading stands: blocks begin a row. Row 1 is for the names of the sides. */
+export function laidOut(
   blocks: readonly Block[],
   pairs: number,
-): { heading: string; row: number; rows: number }[] {
+): { places: Map<string, Place>; headings: Heading[] } {
+  const places = new Map<string, Place>();
+  const headings: Heading[] = [];
   let row = 2;
-  return blocks.flatMap((block) => {
-    const rows = Math.ceil(block.items.length / pairs);
-    const here = { heading: block.heading, row, rows };
+  for (const { heading, items } of blocks) {
+    const rows = Math.ceil(items.length / pairs);
+    if (heading) {
+      headings.push({ heading, row, rows });
+    }
+    items.forEach((item, i) => {
+      places.set(item.id, { row: row + Math.floor(i / pairs), column: i % pairs });
+    });
     row += rows;
-    return block.heading ? [here] : [];
-  });
+  }
+  return { places, headings };
 }

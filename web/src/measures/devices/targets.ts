@@ -1,4 +1,5 @@
 import type { Measure, MeasureItem, Side } from "../../api/types";
+import { otherSide } from "../../pieces/format";
 
 const UNITS: Record<string, string> = { dynamometer: "N", grip: "kg", inclinometer: "degrees" };
 
@@ -13,7 +14,7 @@ export const targetKey = (t: Target) => `${t.measure.id} ${t.item.item} ${t.side
 
 /** Everything that a kind of device can measure, in the order of measuring: the other side of each first. */
 export function targetsOf(kind: string, measures: Measure[], involved: Side): Target[] {
-  const other: Side = involved === "left" ? "right" : "left";
+  const other = otherSide(involved);
   return measures
     .filter((m) => !m.items.some((i) => i.item.startsWith("arc.")))
     .flatMap((measure) =>

@@ -3,6 +3,7 @@ package lexicor.server;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -84,8 +85,8 @@ class LayoutBrowserTest extends InBrowser {
                                 "{\"version\":" + version + ",\"tests\":[" + all + "],\"arrange\":false}")
                         .status())
                 .isEqualTo(200);
-        List<java.util.Map<String, Object>> places = tests.valueStream()
-                .map(t -> java.util.Map.<String, Object>of(
+        List<Map<String, Object>> places = tests.valueStream()
+                .map(t -> Map.<String, Object>of(
                         "name", t.get("name").asString(),
                         "places", t.get("boards").size()))
                 .toList();

@@ -32,8 +32,6 @@ import lexicor.server.catalogue.CatalogueView.RegrowthNotesView;
 import lexicor.server.catalogue.CatalogueView.TestView;
 import lexicor.server.catalogue.CatalogueView.VariantView;
 import lexicor.server.catalogue.CatalogueView.WarningView;
-import org.springframework.http.CacheControl;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -47,35 +45,15 @@ class CatalogueController {
             Setting.SPORTS, "Sports clinic",
             Setting.SPECIALIST, "Specialist clinic");
 
-    /** What an edition looks like to the browser. */
-    private record Seen(Edition edition, CatalogueView view) {}
-
-    private final Editions editions;
-    private volatile Seen last;
+    private final PerEdition<CatalogueView> catalogue;
 
     CatalogueController(Editions editions) {
-        this.editions = editions;
+        catalogue = new PerEdition<>(editions, e -> view(e.catalogue()));
     }
 
-    /** A browser that has it asks whether it is still the same, and is told so in a few bytes. */
     @GetMapping("/api/catalogue")
     ResponseEntity<CatalogueView> catalogue(WebRequest request) {
-        Edition edition = editions.current();
-        Seen seen = last;
-        if (seen == null || seen.edition() != edition) {
-            seen = new Seen(edition, view(edition.catalogue()));
-            last = seen;
-        }
-        CacheControl mayBeKept = CacheControl.noCache().cachePrivate();
-        if (request.checkNotModified(seen.edition().version())) {
-            return ResponseEntity.status(HttpStatus.NOT_MODIFIED)
-                    .cacheControl(mayBeKept)
-                    .build();
-        }
-        return ResponseEntity.ok()
-                .cacheControl(mayBeKept)
-                .eTag(seen.edition().version())
-                .body(seen.view());
+        return catalogue.answer(request);
     }
 
     private static CatalogueView view(Catalogue catalogue) {

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Content;
@@ -240,7 +241,7 @@ final class FiguresReader {
         return grip;
     }
 
-    private static void named(Entry file, String field, java.util.function.Consumer<Entry> reading) {
+    private static void named(Entry file, String field, Consumer<Entry> reading) {
         Entry all = file.child(field);
         all.fieldNames().forEach(name -> reading.accept(all.child(name)));
         all.done();

@@ -25,6 +25,9 @@ final class PoseReader {
     /** An arm that hangs. */
     private static final ArmPose HANGING = new ArmPose(0, 7, 0, 6, 0, 0, 0, 0, 0, LOOSE);
 
+    /** From this plane on the arm is raised behind the body, and no longer to the side. */
+    private static final double BEHIND = -30;
+
     private final Map<String, HandPose> hands = new LinkedHashMap<>();
     private final Map<String, ArmPose> poses = new LinkedHashMap<>();
 
@@ -77,9 +80,8 @@ final class PoseReader {
         Entry forearm = part(arm, "forearm");
         Entry wrist = part(arm, "wrist");
         double plane = angle(shoulder, "plane", JointRange.SHOULDER_PLANE, start.plane());
-        JointRange raised = plane < 0 ? JointRange.SHOULDER_ELEVATION_BEHIND : JointRange.SHOULDER_ELEVATION;
         double elevation = angle(shoulder, "elevation", JointRange.SHOULDER_ELEVATION, start.elevation());
-        if (!raised.allows(elevation) && plane <= -30) {
+        if (plane <= BEHIND && !JointRange.SHOULDER_ELEVATION_BEHIND.allows(elevation)) {
             throw shoulder.problem("elevation", "an arm behind the body goes no further than 65 degrees");
         }
         ArmPose pose = new ArmPose(

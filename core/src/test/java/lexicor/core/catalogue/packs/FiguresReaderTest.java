@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.figures.ArmPose;
@@ -124,7 +126,7 @@ class FiguresReaderTest {
     @Test
     void packsWithoutFiguresStillOpen() {
         PackFiles files = PackFiles.under(Shipped.PACKS);
-        var texts = new java.util.TreeMap<>(files.texts());
+        Map<String, String> texts = new TreeMap<>(files.texts());
         texts.remove(Packs.FIGURES);
         assertThat(Packs.read(PackFiles.of(texts)).figures().tests()).isEmpty();
     }
