@@ -20,6 +20,8 @@ const STEPS = {
       "tsconfig.json",
       "vite.config.ts",
       "budget.ts",
+      "markdown.ts",
+      "../docs",
       "once.mjs",
     ],
   },

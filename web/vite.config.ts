@@ -3,11 +3,13 @@ import react from "@vitejs/plugin-react";
 import { VitePWA } from "vite-plugin-pwa";
 import { defineConfig } from "vitest/config";
 import { budget } from "./budget.ts";
+import { markdown } from "./markdown.ts";
 
 export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    markdown(),
     budget({
       "first page": { opens: ["/cases/CasesScreen.tsx"], most: 110 },
       couch: { opens: ["/frame/CaseFrame.tsx", "/couch/CouchScreen.tsx"], most: 170 },

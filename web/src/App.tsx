@@ -36,7 +36,9 @@ export function App() {
         <Route element={<StoppableOutlet />}>
           <Route path="/cases/:code/history" element={<CaseHistory />} />
           <Route path="/history" element={<DepartmentHistory />} />
-          <Route path="*" element={<Navigate to="/history" replace />} />
+          <Route path="/" element={<Navigate to="/history" replace />} />
+          <Route path="/cases" element={<Navigate to="/history" replace />} />
+          <Route path="*" element={<NotFound />} />
         </Route>
       </Routes>
     );

@@ -33,6 +33,7 @@ export type DepartmentSettings = Schemas["DepartmentSettings"];
 export type BiasView = Schemas["BiasView"];
 export type BlockedTest = Schemas["BlockedTest"];
 export type Ladder = Schemas["LadderView"];
+export type Cluster = Schemas["ClusterView"];
 export type Left = Schemas["LeftView"];
 export type Template = Schemas["Template"];
 export type Reasons = Schemas["ReasonsView"];

@@ -1,9 +1,11 @@
 import { Link } from "react-router";
-import { useSaveIntake } from "../api/queries";
+import { useSaveIntake } from "../api/caseQueries";
+
 import type { Intake } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CaseKeeping } from "../people/CaseKeeping";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { PageHeading } from "../pieces/PageHeading";
 import { Toggles } from "../pieces/Toggles";
 import { Candidates } from "./Candidates";
 import { Checks } from "./Checks";
@@ -35,7 +37,7 @@ export function AskScreen() {
         aria-label="The patient"
         className="flex flex-col gap-3 overflow-auto border-r-[1.5px] border-line p-5"
       >
-        <h1 className="m-0 text-[28px] leading-tight font-bold">Ask</h1>
+        <PageHeading title="Ask" className="m-0 text-[28px] leading-tight font-bold" />
         <ErrorNote
           error={save.error}
           onDismiss={save.reset}

@@ -4,6 +4,7 @@ import { Caution } from "../frame/CautionNote";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { NewWay } from "../pieces/NewWay";
+import { PageHeading } from "../pieces/PageHeading";
 import { useSession } from "../session/useSession";
 import { CaseLine } from "./CaseLine";
 import { NewCase } from "./NewCase";
@@ -20,7 +21,7 @@ export function CasesScreen() {
         <Caution />
         {leads && settings.data && <NewWay settings={settings.data} />}
         <div className="flex flex-wrap items-center gap-4">
-          <h1 className="m-0 text-[28px] font-bold">Cases</h1>
+          <PageHeading title="Cases" className="m-0 text-[28px] font-bold" />
           <input
             type="search"
             className="field ml-auto w-56"

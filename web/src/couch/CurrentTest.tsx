@@ -5,7 +5,7 @@ import { midSentence, minutes } from "../pieces/format";
 import { Toggles } from "../pieces/Toggles";
 import { Blocked } from "./Blocked";
 import { Outcomes } from "./Outcomes";
-import { type PlannedTest, positionName } from "./order";
+import { type PlannedTest, positionName } from "./order/order";
 import { BothSides } from "./pads/BothSides";
 import { TestBand } from "./TestBand";
 import { notesOf, TestNotes } from "./TestNotes";
@@ -148,7 +148,7 @@ function Recording(props: CurrentTestProps) {
         at={board.at}
         findings={examination.findings}
         side={involved}
-        canUndo={examination.lastTap !== undefined}
+        canUndo={examination.lastTaps.length > 0}
         saving={props.saving}
         history={props.history}
         onUndo={props.onUndo}

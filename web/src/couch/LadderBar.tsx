@@ -1,4 +1,5 @@
-import { useCaseChange } from "../api/queries";
+import { useCaseChange } from "../api/caseQueries";
+
 import type { BlockedTest, Catalogue, Ladder } from "../api/types";
 import { outcomeWord } from "../pieces/Mark";
 

@@ -2,7 +2,7 @@ import type { NextTest, Standing } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { minutes, percent } from "../pieces/format";
 import { shortCondition, shortTest } from "./names";
-import { nextShown } from "./order";
+import { nextShown } from "./order/order";
 
 /** The test that would tell most, and what either result would do. */
 export function NextTestCard(props: {

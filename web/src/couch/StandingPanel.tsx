@@ -14,14 +14,16 @@ const SHOWN = 5;
 /** By how much it would stand higher without its first rival. */
 const lift = (c: ConditionStanding) => (c.rivals[0]?.ifAbsent ?? 0) - c.posttest;
 
-/** The leading candidates on their rails, and what to test next. */
-export function StandingPanel(props: {
+export interface StandingProps {
   standing: Standing;
   asked: boolean;
   onAsk: (asked: boolean) => void;
   onGo: (test: string) => void;
   children?: ReactNode;
-}) {
+}
+
+/** The leading candidates on their rails, and what to test next. */
+export function StandingPanel(props: StandingProps) {
   const { ref, width } = useWidth<HTMLOListElement>(268);
   const { catalogue } = useCaseContext();
   const [legend, setLegend] = useState(false);
@@ -30,10 +32,7 @@ export function StandingPanel(props: {
   // One at most: the one that another candidate holds down most.
   const held = shown.filter((c) => c.rivals[0]?.held).sort((a, b) => lift(b) - lift(a))[0];
   return (
-    <section
-      aria-label="Standing"
-      className="flex min-h-0 flex-col gap-2 overflow-auto border-l-[1.5px] border-line bg-panel px-4 py-3"
-    >
+    <section aria-label="Standing" className="flex min-h-0 flex-col gap-2 overflow-auto bg-panel px-4 py-3">
       <div className="flex items-center gap-2">
         <h2 className="m-0 text-[18px] font-bold">Standing</h2>
         <button
@@ -45,25 +44,30 @@ export function StandingPanel(props: {
         >
           ?
         </button>
-        <span className="ml-auto text-[14px] text-soft">pretest, then now</span>
       </div>
       {legend && (
         <div className="rounded-md border-[1.5px] border-line bg-card px-2 py-1">
           <RailKey bands={props.standing.bands} />
         </div>
       )}
-      <ol ref={ref} aria-live="polite" className="m-0 list-none p-0">
+      <ol ref={ref} className="m-0 list-none p-0">
         {shown.map((c, i) => (
           <li key={c.id} className="mt-1">
-            <div className="flex items-baseline justify-between gap-2">
+            <div className="flex flex-wrap items-baseline gap-x-2">
               <span className="text-[16px] leading-tight" title={c.name}>
                 {shortCondition(catalogue, c.id, c.name)}
               </span>
-              <span className="shrink-0 text-[15px] text-soft">
-                {percent(c.pretest)}, <b className="text-[19px] text-ink">{percent(c.posttest)}</b> now
+              <span className="ml-auto shrink-0 text-[14px] text-soft">
+                {percent(c.pretest)} before, <b className="text-[19px] text-ink">{percent(c.posttest)}</b> now
               </span>
             </div>
             <Rail values={c} width={width} labels={i === shown.length - 1} />
+            {legend && (
+              <p className="m-0 text-[14px] leading-tight text-soft">
+                {percent(c.lowNewClinic)} to {percent(c.highNewClinic)} in a new clinic, {percent(c.low)} to{" "}
+                {percent(c.high)} on average
+              </p>
+            )}
             {c.last && <p className="m-0 text-[14px] text-soft">{c.last.words}</p>}
             {c === held && c.rivals[0] && (
               <p className="m-0 text-[14px] leading-tight text-soft">

@@ -1,5 +1,5 @@
 import { Dialog } from "radix-ui";
-import { useKeptTaps } from "../api/queries";
+import { useKeptTaps } from "../api/caseQueries";
 import type { Catalogue, Changes, KeptTap } from "../api/types";
 import { DialogFrame } from "../pieces/DialogFrame";
 import { ErrorNote } from "../pieces/ErrorNote";

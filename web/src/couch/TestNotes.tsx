@@ -1,6 +1,6 @@
 import { useId, useState } from "react";
+import { useSaveNote } from "../api/caseQueries";
 import { codesOf, leavesAt } from "../api/examination";
-import { useSaveNote } from "../api/queries";
 import type { Catalogue, Changes, ClinicalTest, Examination, Leaves, Side } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { useAfterPause } from "../pieces/useAfterPause";

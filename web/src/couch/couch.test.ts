@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { isOn, leavesAt, padChanges, withChanges } from "../api/examination";
 import type { Catalogue, Examination, Pad } from "../api/types";
 import { commandOf, keyProblem } from "./keys";
-import { runningOrder, testOutcome } from "./order";
+import { runningOrder, testOutcome } from "./order/order";
 
 const none = { ctrlKey: false, altKey: false, metaKey: false };
 const place = { test: "neer", at: "", side: "right" } as const;
@@ -99,7 +99,12 @@ describe("a pad", () => {
 });
 
 describe("the running order", () => {
-  const test = (id: string, position: string, variants: object[] = []) => ({ id, position, variants });
+  const test = (id: string, position: string, variants: object[] = []) => ({
+    id,
+    position,
+    stage: "provoke",
+    variants,
+  });
   const standing = { name: "Standing", note: "", position: "standing-facing" };
   const catalogue = {
     tests: [
@@ -110,7 +115,9 @@ describe("the running order", () => {
     ],
   } as unknown as Catalogue;
   const blocks = (plan: string[], variants = {}, examination = blank) =>
-    runningOrder(catalogue, plan, examination, variants).map((b) => b.tests.map((t) => t.id));
+    runningOrder(catalogue, { tests: plan, leftOut: [] }, examination, variants).map((b) =>
+      b.tests.map((t) => t.id),
+    );
 
   it("keeps the plan's order, one block for each stay in a position", () => {
     expect(blocks(["standing", "either", "lying"])).toEqual([["standing"], ["either"], ["lying"]]);

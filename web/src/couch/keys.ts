@@ -13,6 +13,7 @@ export type CommandKind =
   | "plan"
   | "ladder"
   | "place"
+  | "stage"
   | "number"
   | "confirm"
   | "steps"
@@ -33,7 +34,11 @@ export const BINDINGS: Binding[] = [
   { kind: "next", keys: ["ArrowDown", "PageDown"], what: "next test" },
   { kind: "previous", keys: ["ArrowUp", "PageUp"], what: "previous test" },
   { kind: "side", keys: ["u"], what: "change side" },
-  { kind: "otherSideNormal", keys: ["n"], what: "other side: nothing found" },
+  {
+    kind: "otherSideNormal",
+    keys: ["n"],
+    what: "other side: nothing found; of a whole stage: the rest is normal",
+  },
   { kind: "timer", keys: [" "], what: "start and stop the timer" },
   { kind: "cannotTell", keys: ["."], what: "can't tell" },
   { kind: "notDone", keys: ["x"], what: "not done" },
@@ -42,7 +47,8 @@ export const BINDINGS: Binding[] = [
   { kind: "behind", keys: ["b"], what: "from behind: remind to speak up" },
   { kind: "plan", keys: ["p"], what: "change the running order" },
   { kind: "ladder", keys: ["l"], what: "start the ladder that fits, or its next step" },
-  { kind: "place", keys: ["o"], what: "next place of the same test" },
+  { kind: "place", keys: ["o"], what: "next place" },
+  { kind: "stage", keys: ["s"], what: "the stage on one screen, or test by test" },
   { kind: "number", keys: ["d"], what: "type a number, Enter when done" },
   { kind: "confirm", keys: ["c"], what: "count it as negative all the same" },
   { kind: "steps", keys: ["h"], what: "how to do it: fold or open" },
@@ -60,7 +66,7 @@ export type ChosenKeys = Partial<Record<CommandKind, string>> & {
 };
 
 /** What pads answer to in their order, unless somebody chose otherwise. */
-const PAD_KEYS = [..."1234567890aefijkmqrsvy,-;"];
+const PAD_KEYS = [..."1234567890aefijkmqrvy,-;/"];
 
 /** The keys of the pads that no command has taken. */
 export function padKeys(chosen: ChosenKeys): string[] {

@@ -7,7 +7,7 @@ import { Outlet, Route, Routes } from "react-router";
 import { afterEach, describe, expect, it } from "vitest";
 import type { ConditionStanding, NextTest, Standing } from "../api/types";
 import { page } from "../test/page";
-import { suggested } from "./order";
+import { suggested } from "./order/order";
 import { StandingPanel } from "./StandingPanel";
 
 afterEach(cleanup);

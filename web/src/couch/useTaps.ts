@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useMemo } from "react";
+import { useMemo, useRef } from "react";
 import { call } from "../api/client";
 import { caseKey, showExamination } from "../api/queries";
 import type { CaseView, Changes, Examination, Side } from "../api/types";
@@ -24,6 +24,8 @@ export function useTaps(view: Pick<CaseView, "code" | "id" | "visit" | "examinat
     [state.acts, code, me],
   );
   const examination = useMemo(() => examinationWith(saved, acts), [saved, acts]);
+  // What one key recorded in several places is taken back by one.
+  const together = useRef<string[]>([]);
 
   const ahead = useMutation({
     mutationFn: (request: { test: string; reason: string; sure: boolean }) =>
@@ -35,26 +37,30 @@ export function useTaps(view: Pick<CaseView, "code" | "id" | "visit" | "examinat
     client.cancelQueries({ queryKey: caseKey(code) });
     queue.add(act);
   };
+  const record = (made: NewTap) => {
+    const tapId = crypto.randomUUID();
+    add({ kind: "tap", code, caseId, visit, by: me, tapId, madeAt: Date.now(), ...made });
+    return tapId;
+  };
 
   return {
     examination,
     goAhead: ahead.mutate,
     aheadError: ahead.error,
-    record: (made: NewTap) =>
-      add({
-        kind: "tap",
-        code,
-        caseId,
-        visit,
-        by: me,
-        tapId: crypto.randomUUID(),
-        madeAt: Date.now(),
-        ...made,
-      }),
+    record,
+    recordAll: (made: NewTap[]) => {
+      together.current = made.map(record);
+    },
+    /** Takes the last tap back, with those made by the same key, and says where it was. */
     undo: () => {
-      if (examination.lastTap) {
-        add({ kind: "undo", code, caseId, by: me, tapId: examination.lastTap, madeAt: Date.now() });
+      const last = examination.lastTaps[0];
+      if (last) {
+        const back = together.current.includes(last.tapId) ? together.current : [last.tapId];
+        for (const { tapId } of examination.lastTaps.filter((t) => back.includes(t.tapId))) {
+          add({ kind: "undo", code, caseId, by: me, tapId, madeAt: Date.now() });
+        }
       }
+      return last;
     },
     saving: acts.length > 0,
     error: state.notice?.code === code ? state.notice.error : null,

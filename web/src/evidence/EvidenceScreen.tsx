@@ -4,6 +4,7 @@ import { useCatalogue, useSettings } from "../api/queries";
 import type { EvidenceIndex } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { PageHeading } from "../pieces/PageHeading";
 import { TabBar } from "../pieces/TabBar";
 import { useSession } from "../session/useSession";
 import { Browse } from "./Browse";
@@ -35,7 +36,7 @@ export function EvidenceScreen() {
     <>
       <TopBar />
       <main className="mx-auto flex max-w-[1240px] flex-col gap-3 px-5 py-4">
-        <h1 className="m-0 text-[28px] leading-tight font-bold">Evidence</h1>
+        <PageHeading title="Evidence" className="m-0 text-[28px] leading-tight font-bold" />
         <p className="m-0 text-[16px] text-soft">
           Compiled from published studies{rowsInWords(evidence.data)}
         </p>

@@ -3,6 +3,7 @@ import type { Pair, Pooled } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { factor } from "../pieces/format";
+import { PageHeading } from "../pieces/PageHeading";
 import { useSession } from "../session/useSession";
 import { AddFigure } from "./figures/AddFigure";
 import { RowActions } from "./figures/RowActions";
@@ -50,7 +51,7 @@ function Whole(props: { pair: Pair }) {
   return (
     <>
       <div>
-        <h1 className="m-0 text-[28px] leading-tight font-bold">{pair.pair.name}</h1>
+        <PageHeading title={pair.pair.name} className="m-0 text-[28px] leading-tight font-bold" />
         <p className="m-0 text-[19px]">for {pair.pair.conditionName}</p>
       </div>
       {pooled ? (

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { TopBar } from "../frame/TopBar";
+import { PageHeading } from "../pieces/PageHeading";
 import { BringIn } from "./BringIn";
 
 /** All cases out as one archive, and cases in: looked at first, then brought in one by one, each whole. */
@@ -9,7 +10,7 @@ export function ExchangeScreen() {
     <>
       <TopBar />
       <main className="mx-auto flex max-w-[980px] flex-col gap-6 px-5 py-5">
-        <h1 className="m-0 text-[28px] leading-tight font-bold">Cases out and in</h1>
+        <PageHeading title="Cases out and in" className="m-0 text-[28px] leading-tight font-bold" />
         <section className="flex flex-col gap-2">
           <h2 className="m-0 text-[20px] font-bold">Out</h2>
           <p className="m-0 text-[16px] text-soft">

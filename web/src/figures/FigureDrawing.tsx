@@ -1,6 +1,7 @@
 import { useMemo } from "react";
 import type { Side } from "../api/types";
 import type { Figure, Grips } from "./figure";
+import { Ink } from "./Ink";
 import { draw } from "./scene";
 
 /** The picture is drawn on paper of this size, so that lines are equally heavy in all of them. */
@@ -27,10 +28,7 @@ export function FigureDrawing(props: {
     >
       {/* Drawn as a right arm; a left one is its mirror image. */}
       <g transform={props.side === "left" ? `translate(${PAPER.width} 0) scale(-1 1)` : undefined}>
-        {drawing.strokes.map((s, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a drawing is drawn whole, and its strokes have no names
-          <path key={i} className={`figure-${s.kind}`} data-look={s.look} d={s.d} />
-        ))}
+        <Ink strokes={drawing.strokes} />
         {drawing.dots.map((p) => (
           <g key={`${p.x} ${p.y}`}>
             <circle className="figure-dot" cx={p.x} cy={p.y} r="3" />

@@ -4,10 +4,16 @@ import { orKept } from "../api/kept";
 import { CONTENT_STALE_AFTER_MS } from "../api/queries";
 import type { PosedFigures } from "../api/types";
 
-const byTest = (figures: PosedFigures) => ({
-  grips: figures.grips,
-  tests: new Map(figures.tests.map((f) => [f.id, f])),
+// An earlier version kept no maps on this device.
+const byTest = ({ grips, tests, maps = [], body = [], movements = [] }: PosedFigures) => ({
+  grips,
+  tests: new Map(tests.map((f) => [f.id, f])),
+  maps,
+  body,
+  movements,
 });
+
+export type AllFigures = ReturnType<typeof byTest>;
 
 /** How the tests look, by test. */
 export function useFigures() {

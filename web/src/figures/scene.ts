@@ -22,6 +22,8 @@ export interface Drawing {
   strokes: Stroke[];
   arrows: { by: Arrow["by"]; d: string; head: string }[];
   dots: { x: number; y: number }[];
+  /** Where the places that room was kept for are on the paper. */
+  room: { x: number; y: number }[];
 }
 
 export interface Canvas {
@@ -36,7 +38,7 @@ const MARGIN = 10;
 const FINE_FROM = 5;
 const n = (v: number) => Math.round(v * 10) / 10;
 
-function cameraOf(figure: Figure, sites: Sites): Camera {
+export function cameraOf(figure: Figure, sites: Sites): Camera {
   const { turn, raise, closeup } = figure.view;
   const before = camera(turn, raise);
   if (!closeup) {
@@ -46,8 +48,18 @@ function cameraOf(figure: Figure, sites: Sites): Camera {
   return looking(direction(closeup.side, site, before), direction(closeup.up, site, before));
 }
 
-/** A figure at a moment: 1 is the pose of the test, 0 where it starts. */
-export function draw(figure: Figure, grips: Grips, canvas: Canvas, moment = 1): Drawing {
+/**
+ * A figure at a moment: 1 is the pose of the test, 0 where it starts.
+ *
+ * @param room places that have to be on the paper too, so that a figure that moves keeps its size
+ */
+export function draw(
+  figure: Figure,
+  grips: Grips,
+  canvas: Canvas,
+  moment = 1,
+  room: readonly Seen[] = [],
+): Drawing {
   const end = bodyPose(figure);
   const { start } = figure;
   const before = start ? bodyPose(figure, start.arm, start.neck) : undefined;
@@ -85,18 +97,13 @@ export function draw(figure: Figure, grips: Grips, canvas: Canvas, moment = 1): 
   const ends = figure.shows
     .flatMap((name) => ENDS[name] ?? [])
     .flatMap(([id, from, to]) => people.find((p) => p.id === id)?.hulls.slice(from, to) ?? []);
-  const fit = fitter(
-    [...wanted, ...ends],
-    arrows.flatMap((a) => a.points),
-    dots,
-    cam,
-    canvas,
-  );
+  const fit = fitter([...wanted, ...ends], [...arrows.flatMap((a) => a.points), ...room], dots, cam, canvas);
   const strokes = inked(backToFront(parts, cam), cam, fit);
   return {
     strokes,
     arrows: arrows.map((a) => ({ by: a.by, ...arrowPath(a.points.map(fit.point)) })),
     dots: dots.map(fit.point),
+    room: room.map(fit.point),
   };
 }
 

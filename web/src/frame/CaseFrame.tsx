@@ -41,7 +41,7 @@ export function CaseFrame() {
   // With the case on the screen a lost connection is no reason to take it away: recording goes on.
   const error = whole ? null : (found.error ?? catalogue.error ?? settings.error);
   return (
-    <div className="flex h-dvh flex-col">
+    <div className="flex h-dvh flex-col flow:h-auto flow:min-h-dvh">
       <TopBar
         steps={
           <nav aria-label="Steps of the case" className="flex flex-wrap">

@@ -1,4 +1,5 @@
-import { useClosure } from "../api/queries";
+import { useClosure } from "../api/caseQueries";
+
 import type { CaseView } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { time } from "../pieces/format";

@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { PageHeading } from "../pieces/PageHeading";
 import { TopBar } from "./TopBar";
 
 export function NotFound() {
@@ -6,7 +7,7 @@ export function NotFound() {
     <>
       <TopBar />
       <main className="p-6">
-        <h1 className="text-[28px] font-bold">There is no such page</h1>
+        <PageHeading title="There is no such page" className="text-[28px] font-bold" />
         <Link to="/cases" className="underline">
           To the cases
         </Link>

@@ -1,7 +1,7 @@
 import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { useChangeVisit } from "../api/queries";
+import { useChangeVisit } from "../api/caseQueries";
 import type { CaseView } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { day } from "../pieces/format";

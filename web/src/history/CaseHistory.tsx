@@ -6,6 +6,7 @@ import { changedInCase } from "../api/stale";
 import type { Happened } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { PageHeading } from "../pieces/PageHeading";
 import { useSession } from "../session/useSession";
 import { Lines } from "./Lines";
 import { StoodThen } from "./StoodThen";
@@ -56,7 +57,9 @@ export function CaseHistory() {
           aria-label="What happened"
           className="min-h-0 overflow-auto px-5 py-4 max-lg:overflow-visible"
         >
-          <h1 className="m-0 mb-2 text-[28px] leading-tight font-bold">History of {code}</h1>
+          <PageHeading title="History" className="m-0 mb-2 text-[28px] leading-tight font-bold">
+            History of {code}
+          </PageHeading>
           <ErrorNote
             error={history.error ?? bringBack.error}
             onDismiss={bringBack.error ? bringBack.reset : undefined}

@@ -5,6 +5,7 @@ import { call } from "../api/client";
 import type { DepartmentChange } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { PageHeading } from "../pieces/PageHeading";
 import { WideTable } from "../pieces/WideTable";
 import { useSession } from "../session/useSession";
 import { DeletedCases } from "./DeletedCases";
@@ -30,7 +31,10 @@ export function DepartmentHistory() {
       <TopBar />
       <main className="mx-auto flex max-w-[1000px] flex-col gap-4 px-5 py-5">
         <div className="flex flex-wrap items-end gap-4">
-          <h1 className="m-0 text-[28px] leading-tight font-bold">History of the department</h1>
+          <PageHeading
+            title="History of the department"
+            className="m-0 text-[28px] leading-tight font-bold"
+          />
           <form className="ml-auto flex items-end gap-2" onSubmit={open}>
             <label className="flex flex-col text-[16px]">
               History of a case

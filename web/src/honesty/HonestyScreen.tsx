@@ -1,4 +1,5 @@
 import { TopBar } from "../frame/TopBar";
+import { PageHeading } from "../pieces/PageHeading";
 import { CalibrationPlot, type Lines } from "./CalibrationPlot";
 import file from "./measured.json";
 import { type Measured, Rows } from "./Rows";
@@ -19,7 +20,7 @@ export function HonestyScreen() {
     <>
       <TopBar />
       <main className="mx-auto flex max-w-[1080px] flex-col gap-5 px-5 py-5 text-[17px]">
-        <h1 className="m-0 text-[28px] leading-tight font-bold">How right the program is</h1>
+        <PageHeading title="How right the program is" className="m-0 text-[28px] leading-tight font-bold" />
         <p className="m-0">
           A probability is honest when, of a hundred patients of whom it says 80&#8239;%, eighty have it.
           Nobody has recorded thousands of arms with every test and a certain diagnosis, so this was tried in

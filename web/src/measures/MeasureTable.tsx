@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { MeasureChange } from "../api/queries";
+import type { MeasureChange } from "../api/caseQueries";
 import type { Measure, MeasuredSide, Side } from "../api/types";
 import { otherSide, sideName } from "../pieces/format";
 import { WideTable } from "../pieces/WideTable";

@@ -1,11 +1,12 @@
 import { Tabs } from "radix-ui";
 import type { ReactNode } from "react";
 import { Link, useSearchParams } from "react-router";
-import { useMeasures, useSaveMeasure } from "../api/queries";
+import { useMeasures, useSaveMeasure } from "../api/caseQueries";
 import type { Measures, Side } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { plainNumber, sideName } from "../pieces/format";
+import { PageHeading } from "../pieces/PageHeading";
 import { TabBar } from "../pieces/TabBar";
 import { DevicePanel } from "./devices/DevicePanel";
 import { LoosenessTab } from "./LoosenessTab";
@@ -24,7 +25,7 @@ export function MeasuresScreen() {
   const found = measures.data;
   return (
     <main className="min-h-0 flex-1 overflow-auto px-5 py-3">
-      <h1 className="m-0 text-[28px] leading-tight font-bold">Measures</h1>
+      <PageHeading title="Measures" className="m-0 text-[28px] leading-tight font-bold" />
       <ErrorNote error={measures.error ?? save.error} onDismiss={save.error ? save.reset : undefined} />
       {found && (
         <Groups

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import type { LeafValue, Measure, MeasuredSide } from "../api/types";
 import { plainNumber } from "../pieces/format";
+import { END_FEELS } from "./endFeels";
 
 const GRADES: [string, number][] = [
   ["0", 0],
@@ -17,7 +18,7 @@ const GRADES: [string, number][] = [
   ["5\u2212", 14 / 3],
   ["5", 5],
 ];
-const END_FEELS = ["hard", "firm", "soft", "springy", "empty", "guarded"];
+
 const LONGEST_LEVER_CM = 100;
 const NUMBERS: Record<string, { label: string; low: number; high: number }> = {
   leverCm: { label: "Lever, cm", low: 1, high: LONGEST_LEVER_CM },

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { useCaseChange, useClosure } from "../api/queries";
+import { useCaseChange, useClosure } from "../api/caseQueries";
+
 import type { CaseView } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { DeleteCase } from "./DeleteCase";

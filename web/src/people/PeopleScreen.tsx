@@ -2,6 +2,7 @@ import { type FormEvent, useState } from "react";
 import type { Account } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { PageHeading } from "../pieces/PageHeading";
 import { WideTable } from "../pieces/WideTable";
 import { useChangePerson, useNewPerson, usePeople } from "./queries";
 
@@ -21,7 +22,7 @@ export function PeopleScreen() {
     <>
       <TopBar />
       <main className="mx-auto flex max-w-[900px] flex-col gap-5 px-5 py-5">
-        <h1 className="m-0 text-[28px] leading-tight font-bold">People</h1>
+        <PageHeading title="People" className="m-0 text-[28px] leading-tight font-bold" />
         <ErrorNote error={people.error ?? change.error} onDismiss={change.error ? change.reset : undefined} />
         <WideTable label="Accounts" heads={["Name", "Role", "Account", "Second factor", "New password"]}>
           {people.data?.map((p) => (

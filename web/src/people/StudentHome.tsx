@@ -1,4 +1,5 @@
 import { TopBar } from "../frame/TopBar";
+import { PageHeading } from "../pieces/PageHeading";
 
 /** A student's account is for practice, which this version does not have yet; no patient's case is open to it. */
 export function StudentHome() {
@@ -6,7 +7,7 @@ export function StudentHome() {
     <>
       <TopBar />
       <main className="mx-auto max-w-[700px] px-5 py-8">
-        <h1 className="m-0 text-[28px] font-bold">Practice</h1>
+        <PageHeading title="Practice" className="m-0 text-[28px] font-bold" />
         <p>
           Your account is for practice on simulated patients. This version has none yet. Patients' cases are
           not open to students.

@@ -1,5 +1,6 @@
 import { Dialog } from "radix-ui";
-import type { KeyboardEvent, ReactNode } from "react";
+import { type KeyboardEvent, type ReactNode, useRef } from "react";
+import { lastFocused } from "./focusTrail";
 
 /** A dialog in Lexicor's looks: its title, and whatever is inside, which scrolls where it is too much. */
 export function DialogFrame(props: {
@@ -14,6 +15,7 @@ export function DialogFrame(props: {
   onKeyDown?: (event: KeyboardEvent) => void;
   onEscape?: (event: { preventDefault(): void }) => void;
 }) {
+  const from = useRef<Element>(null);
   return (
     <Dialog.Root open={props.open} onOpenChange={props.onOpenChange}>
       <Dialog.Portal>
@@ -22,6 +24,17 @@ export function DialogFrame(props: {
           aria-describedby={undefined}
           onKeyDown={props.onKeyDown}
           onEscapeKeyDown={props.onEscape}
+          onOpenAutoFocus={() => {
+            from.current = document.activeElement;
+          }}
+          // Whatever opened it, a key or an entry of a menu that is gone, the work goes on where it was.
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            const before = from.current;
+            if (before !== document.body) {
+              (before?.isConnected ? (before as HTMLElement) : lastFocused())?.focus();
+            }
+          }}
           style={{ width: props.width }}
           data-tall={props.tall}
           className="fixed top-1/2 left-1/2 flex max-h-[94dvh] max-w-[96vw] -translate-x-1/2 -translate-y-1/2 flex-col overflow-auto rounded-lg border-2 border-ink bg-paper p-6 data-[tall=true]:h-[92dvh]"

@@ -12,12 +12,14 @@ export function Menu(props: {
   align: "start" | "end";
   /** Whether it is open from the start, where a button of the same looks was pressed to bring it. */
   startsOpen?: boolean;
+  /** Beside smaller things. */
+  small?: boolean;
   children: ReactNode;
 }) {
   return (
     <DropdownMenu.Root defaultOpen={props.startsOpen}>
       <DropdownMenu.Trigger asChild>
-        <MenuButton label={props.label} description={props.description} />
+        <MenuButton label={props.label} description={props.description} small={props.small} />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content

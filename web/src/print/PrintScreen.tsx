@@ -4,6 +4,7 @@ import { Link, useParams } from "react-router";
 import { page } from "../api/client";
 import { ContentNote } from "../frame/ContentNote";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { PageHeading } from "../pieces/PageHeading";
 
 /** The case on paper, drawn by the same pen as its reports. */
 export function PrintScreen() {
@@ -19,7 +20,9 @@ export function PrintScreen() {
     <div data-theme="light" className="min-h-dvh bg-paper text-ink">
       <ContentNote />
       <header className="flex items-center gap-3 border-b-2 border-ink px-5 py-2">
-        <h1 className="m-0 mr-3 text-[20px] font-bold">Case {code} on paper</h1>
+        <PageHeading title="On paper" className="m-0 mr-3 text-[20px] font-bold">
+          Case {code} on paper
+        </PageHeading>
         <Link to={`/cases/${code}/weigh`} className="action inline-flex items-center" data-quiet="true">
           Back to the case
         </Link>

@@ -36,12 +36,14 @@ export type Act = TapAct | UndoAct;
 export function examinationWith(saved: Examination, acts: Act[]): Examination {
   const takenBack = new Set(acts.filter((a) => a.kind === "undo").map((a) => a.tapId));
   let shown = saved;
-  let lastTap = saved.lastTap && !takenBack.has(saved.lastTap) ? saved.lastTap : undefined;
+  // What an earlier version kept on this device had none.
+  let lastTaps = (saved.lastTaps ?? []).filter((t) => !takenBack.has(t.tapId));
   for (const act of acts) {
     if (act.kind === "tap" && !takenBack.has(act.tapId)) {
       shown = withChanges(shown, act, act.changes);
-      lastTap = act.tapId;
+      const { tapId, test, at, side } = act;
+      lastTaps = [{ tapId, test, at, side }, ...lastTaps.filter((t) => t.tapId !== tapId)];
     }
   }
-  return { ...shown, lastTap };
+  return { ...shown, lastTaps };
 }

@@ -29,15 +29,16 @@ describe("what is shown", () => {
   it("is what is saved with every tap that waits, the later one winning", () => {
     const shown = examinationWith(saved, [tap("a", 10), tap("b", 20)]);
     expect(shown.readings).toEqual([{ test: "sulcus", at: "", side: "left", values: { gapMm: 20 } }]);
-    expect(shown.lastTap).toBe("b");
+    expect(shown.lastTaps.map((t) => t.tapId)).toEqual(["b", "a"]);
   });
   it("leaves out a waiting tap that was taken back, and brings back what it covered", () => {
     const shown = examinationWith(saved, [tap("a", 10), tap("b", 20), undo("b")]);
     expect(shown.readings[0]?.values).toEqual({ gapMm: 10 });
-    expect(shown.lastTap).toBe("a");
+    expect(shown.lastTaps[0]?.tapId).toBe("a");
   });
   it("offers no tap twice for taking back", () => {
-    expect(examinationWith({ ...saved, lastTap: "z" }, [undo("z")]).lastTap).toBeUndefined();
+    const lastTaps = ["z", "y"].map((tapId) => ({ tapId, test: "neer", at: "", side: "left" as const }));
+    expect(examinationWith({ ...saved, lastTaps }, [undo("z")]).lastTaps).toEqual(lastTaps.slice(1));
   });
 });
 

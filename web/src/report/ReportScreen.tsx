@@ -4,6 +4,7 @@ import type { Report } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { day, time } from "../pieces/format";
+import { PageHeading } from "../pieces/PageHeading";
 import { useReportAct, useReports } from "./queries";
 import { ReportPaper } from "./ReportPaper";
 import { Sending } from "./Sending";
@@ -42,7 +43,7 @@ export function ReportScreen() {
         aria-label="Reports of the case"
         className="flex min-h-0 flex-col gap-3 overflow-auto border-r-[1.5px] border-line px-4 py-3 max-lg:flex-none max-lg:border-0"
       >
-        <h1 className="m-0 text-[20px] font-bold">Reports</h1>
+        <PageHeading title="Reports" className="m-0 text-[20px] font-bold" />
         <ErrorNote error={reports.error ?? act.error} onDismiss={act.error ? act.reset : undefined} />
         <div className="flex flex-col gap-2">
           {view.visits.length > 1 && (

@@ -1,5 +1,6 @@
 import { type FormEvent, useState } from "react";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { PageHeading } from "../pieces/PageHeading";
 import { SecretField } from "../pieces/SecretField";
 import { useSessionAct } from "./useSession";
 
@@ -18,7 +19,7 @@ export function FirstLead() {
   };
   return (
     <main className="mx-auto flex max-w-[560px] flex-col gap-4 px-5 py-10">
-      <h1 className="m-0 text-[30px] font-bold">The first lead of this department</h1>
+      <PageHeading title="The first lead of this department" className="m-0 text-[30px] font-bold" />
       <p className="m-0 text-soft">
         A lead looks after people, settings and evidence, and examines like any clinician. Everybody else gets
         an account from a lead.

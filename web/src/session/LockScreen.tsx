@@ -1,7 +1,9 @@
 import { type FormEvent, useState } from "react";
+import { Link } from "react-router";
 import { Problem } from "../api/client";
 import type { Session } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { useTitle } from "../pieces/PageHeading";
 import { useQueue } from "../queue/useQueue";
 import { CodeField } from "./CodeField";
 import { useSessionAct } from "./useSession";
@@ -13,6 +15,7 @@ export function LockScreen(props: { session: Session }) {
   const { state } = useQueue();
   const [typed, setTyped] = useState("");
   const [code, setCode] = useState("");
+  useTitle("Locked");
   const wantsCode = !session.hasPin && session.secondFactor;
   const waiting = state.acts.length;
   const submit = (event: FormEvent) => {
@@ -58,6 +61,9 @@ export function LockScreen(props: { session: Session }) {
       >
         Somebody else: sign {session.name} out
       </button>
+      <Link to="/help" className="self-start underline">
+        Help
+      </Link>
     </main>
   );
 }

@@ -1,14 +1,17 @@
-import { lazy, type ReactNode, Suspense } from "react";
+import { type ReactNode, Suspense } from "react";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { LockScreen } from "./LockScreen";
+import { later, NotLoaded } from "../pieces/later";
 import { LockWarning } from "./LockWarning";
-import { SignIn } from "./SignIn";
 import { useIdleLock } from "./useIdleLock";
 import { useSession } from "./useSession";
 
-const FirstLead = lazy(() => import("./FirstLead").then((m) => ({ default: m.FirstLead })));
-const SecondFactorWanted = lazy(() =>
-  import("./SecondFactorWanted").then((m) => ({ default: m.SecondFactorWanted })),
+// Whoever is in already needs none of these.
+const SignIn = later(() => import("./SignIn").then((m) => m.SignIn), NotLoaded);
+const LockScreen = later(() => import("./LockScreen").then((m) => m.LockScreen), NotLoaded);
+const FirstLead = later(() => import("./FirstLead").then((m) => m.FirstLead), NotLoaded);
+const SecondFactorWanted = later(
+  () => import("./SecondFactorWanted").then((m) => m.SecondFactorWanted),
+  NotLoaded,
 );
 
 /** Lets in who is signed in. Behind a locked screen nothing is left that shows a patient, dialogs neither. */
@@ -22,29 +25,20 @@ export function SessionGate(props: { children: ReactNode }) {
       </main>
     );
   }
-  switch (session.state) {
-    case "first-lead":
-      return (
-        <Suspense>
-          <FirstLead />
-        </Suspense>
-      );
-    case "signed-out":
-      return <SignIn demo={session.demo} />;
-    case "locked":
-      return <LockScreen session={session} />;
-    case "second-factor":
-      return (
-        <Suspense>
-          <SecondFactorWanted />
-        </Suspense>
-      );
-    default:
-      return (
-        <>
-          {props.children}
-          {locksSoon && <LockWarning />}
-        </>
-      );
+  if (session.state === "signed-in") {
+    return (
+      <>
+        {props.children}
+        {locksSoon && <LockWarning />}
+      </>
+    );
   }
+  return (
+    <Suspense>
+      {session.state === "first-lead" && <FirstLead />}
+      {session.state === "signed-out" && <SignIn demo={session.demo} />}
+      {session.state === "locked" && <LockScreen session={session} />}
+      {session.state === "second-factor" && <SecondFactorWanted />}
+    </Suspense>
+  );
 }

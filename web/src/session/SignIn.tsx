@@ -1,8 +1,10 @@
 import { type FormEvent, useState } from "react";
+import { Link } from "react-router";
 import { Problem } from "../api/client";
 import type { Session } from "../api/types";
 import { CAUTION } from "../pieces/caution";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { PageHeading } from "../pieces/PageHeading";
 import { SecretField } from "../pieces/SecretField";
 import { CodeField } from "./CodeField";
 import { useSessionAct } from "./useSession";
@@ -24,7 +26,9 @@ export function SignIn(props: { demo: Session["demo"] }) {
   };
   return (
     <main className="mx-auto flex max-w-[560px] flex-col gap-4 px-5 py-10">
-      <h1 className="m-0 text-[34px] font-bold tracking-wide">Lexicor</h1>
+      <PageHeading title="Sign in" className="m-0 text-[34px] font-bold tracking-wide">
+        Lexicor
+      </PageHeading>
       {props.demo.length > 0 && (
         <section
           aria-label="Demo"
@@ -65,6 +69,9 @@ export function SignIn(props: { demo: Session["demo"] }) {
         </button>
       </form>
       <p className="m-0 text-[15px] text-soft">{CAUTION}</p>
+      <Link to="/help" className="self-start underline">
+        Help
+      </Link>
     </main>
   );
 }

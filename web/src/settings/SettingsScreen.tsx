@@ -5,6 +5,7 @@ import { TopBar } from "../frame/TopBar";
 import { OwnTrial } from "../honesty/OwnTrial";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { NewWay } from "../pieces/NewWay";
+import { PageHeading } from "../pieces/PageHeading";
 import { ReasonDialog } from "../pieces/ReasonDialog";
 import { SCHOOLS } from "../pieces/schools";
 import { Toggles } from "../pieces/Toggles";
@@ -69,7 +70,7 @@ export function SettingsScreen() {
     <>
       <TopBar />
       <main className="mx-auto flex max-w-[860px] flex-col gap-6 px-5 py-5">
-        <h1 className="m-0 text-[28px] leading-tight font-bold">How the department works</h1>
+        <PageHeading title="How the department works" className="m-0 text-[28px] leading-tight font-bold" />
         <ErrorNote
           error={settings.error ?? (asked ? null : save.error)}
           onDismiss={save.error ? save.reset : undefined}

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useApart } from "../api/queries";
+import { useApart } from "../api/caseQueries";
 import type { ApartRow, ConditionStanding } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent } from "../pieces/format";

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { useSequence } from "../api/queries";
+import { useSequence } from "../api/caseQueries";
 import type { CaseView, Catalogue, Weighed } from "../api/types";
-import { positionName } from "../couch/order";
+import { positionName } from "../couch/order/order";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { minutes, percent, plainNumber } from "../pieces/format";
 import { Toggles } from "../pieces/Toggles";

@@ -1,11 +1,13 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { useSaveIntake, useSupposed, useWeighed } from "../api/queries";
+import { useSaveIntake, useSupposed } from "../api/caseQueries";
+import { useWeighed } from "../api/queries";
 import type { Supposition } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CAUTION } from "../pieces/caution";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent } from "../pieces/format";
+import { PageHeading } from "../pieces/PageHeading";
 import { RailKey } from "../pieces/RailKey";
 import { useQueue } from "../queue/useQueue";
 import { Ranking } from "./Ranking";
@@ -49,14 +51,17 @@ export function WeighScreen() {
         aria-label="Candidates in order"
         className="flex min-h-0 flex-col gap-1.5 overflow-auto border-r-[1.5px] border-line px-4 py-3 print:overflow-visible print:border-0 max-lg:flex-none"
       >
-        <h1 className="m-0 flex items-baseline justify-between px-2 text-[20px] font-bold">
+        <PageHeading
+          title="Weigh"
+          className="m-0 flex items-baseline justify-between px-2 text-[20px] font-bold"
+        >
           {conditions.length === 1 ? "One candidate" : `${conditions.length} candidates`}
           <span role="status" className="text-[14px] font-normal text-soft">
             {waiting > 0
               ? `without ${waiting} ${waiting === 1 ? "tap" : "taps"} still being saved`
               : "pretest, then now"}
           </span>
-        </h1>
+        </PageHeading>
         {weighed.data.standing.fresh && (
           <p className="m-0 px-2 text-[15px] text-soft">{weighed.data.standing.fresh}</p>
         )}

@@ -1,4 +1,5 @@
-import { useSaveIntake } from "../api/queries";
+import { useSaveIntake } from "../api/caseQueries";
+
 import type {
   CaseView,
   Catalogue,

@@ -1,11 +1,24 @@
-import { type CSSProperties, useState } from "react";
+import { type CSSProperties, Suspense, useState } from "react";
 import type { Board, Changes, Leaves, Pad, Side } from "../../api/types";
 import { otherSide, sideName } from "../../pieces/format";
-import { useNarrow } from "../../pieces/useNarrow";
+import { later, NotLoaded } from "../../pieces/later";
+import { NARROW, useMedia } from "../../pieces/useMedia";
 import { Dials } from "./Dials";
-import { Fingers } from "./Fingers";
-import { type Block, blocksOf, type Item, laidOut, MARKS, NOTHING, type Place, pairsFor } from "./items";
+import {
+  type Block,
+  blocksOf,
+  type Item,
+  isTingling,
+  laidOut,
+  MARKS,
+  NOTHING,
+  type Place,
+  pairsFor,
+} from "./items";
 import { PadButton, PadCell } from "./PadButton";
+
+/** Its drawing comes where it is needed. */
+const Fingers = later(() => import("./Fingers").then((m) => m.Fingers), NotLoaded);
 
 interface Recording {
   board: Board;
@@ -27,7 +40,7 @@ interface Recording {
 export function BothSides(props: Recording) {
   const { board, involved, side, leaves } = props;
   const other = otherSide(involved);
-  const narrow = useNarrow();
+  const narrow = useMedia(NARROW);
   const [opened, setOpened] = useState(false);
   const blocks = blocksOf(board, props.padKeys);
   const nothing = blocks.flatMap((b) => b.items).find((i) => i.id === NOTHING);
@@ -83,7 +96,11 @@ export function BothSides(props: Recording) {
         ))}
       </div>
       <div className="mt-1.5 flex flex-wrap items-start gap-x-3 gap-y-1.5 empty:hidden">
-        <Fingers {...props} sides={measured} />
+        {(board.pads as Pad[]).some(isTingling) && (
+          <Suspense>
+            <Fingers {...props} sides={measured} />
+          </Suspense>
+        )}
         <Dials {...props} sides={measured} />
       </div>
     </>

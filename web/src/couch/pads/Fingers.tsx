@@ -1,5 +1,5 @@
 import type { Board, Leaves, Pad, Side } from "../../api/types";
-import { HandPicture, isTingling } from "../pictures/HandPicture";
+import { HandPicture } from "../pictures/HandPicture";
 
 /** Which fingers tingle, on a drawn hand of each side. */
 export function Fingers(props: {
@@ -11,9 +11,6 @@ export function Fingers(props: {
   onPad: (side: Side, pad: Pad) => void;
 }) {
   const pads = props.board.pads as Pad[];
-  if (!pads.some(isTingling)) {
-    return null;
-  }
   return props.sides.map((side) => (
     <HandPicture
       key={side}

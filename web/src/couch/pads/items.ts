@@ -9,6 +9,9 @@ export const MARKS = [
   ["mark.notDone", "Not done", "X"],
 ] as const;
 
+/** Each part of the drawn hand is one pad, so that picture and keys are one. */
+export const isTingling = (pad: Pad) => pad.group === "finger";
+
 /** One fact that can be tapped on either side. */
 export interface Item {
   id: string;

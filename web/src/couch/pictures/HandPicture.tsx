@@ -10,12 +10,8 @@ import {
   RING_AXIS,
   SKIN,
 } from "../../figures/handMap";
+import { isTingling } from "../pads/items";
 import { SvgButton } from "./SvgButton";
-
-/** Each part of the hand is one pad, so that picture and keys are one. */
-export function isTingling(pad: Pad): boolean {
-  return pad.group === "finger";
-}
 
 /** Which part of the picture a pad is: of the palm or the back, and of the ring finger one half. */
 const PARTS: Record<string, { region: Region; back?: boolean; half?: "thumb" | "little" }> = {

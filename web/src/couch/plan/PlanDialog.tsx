@@ -1,10 +1,11 @@
 import { Dialog } from "radix-ui";
 import { useState } from "react";
-import { useCaseChange } from "../../api/queries";
+import { useCaseChange } from "../../api/caseQueries";
+
 import type { CaseView, Catalogue } from "../../api/types";
 import { DialogFrame } from "../../pieces/DialogFrame";
 import { ErrorNote } from "../../pieces/ErrorNote";
-import { asDone, positionName } from "../order";
+import { asDone, positionName } from "../order/order";
 import { AddTest } from "./AddTest";
 import { Templates } from "./Templates";
 

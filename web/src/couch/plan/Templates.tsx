@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from "react";
-import { useDeleteTemplate, useSaveTemplate, useTemplates } from "../../api/queries";
+import { useDeleteTemplate, useSaveTemplate, useTemplates } from "../../api/caseQueries";
 import { ErrorNote } from "../../pieces/ErrorNote";
 
 /** Lists to start from: the department's own, and one for each complaint; and this one to keep. */

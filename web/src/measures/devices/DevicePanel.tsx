@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { type MeasureChange, useSimulate } from "../../api/queries";
+import { type MeasureChange, useSimulate } from "../../api/caseQueries";
 import type { Measure, Side } from "../../api/types";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { plainNumber, sideName } from "../../pieces/format";

@@ -1,4 +1,4 @@
-import { useVisits } from "../../api/queries";
+import { useVisits } from "../../api/caseQueries";
 import type { Series } from "../../api/types";
 import { useCaseContext } from "../../frame/CaseFrame";
 import { ErrorNote } from "../../pieces/ErrorNote";

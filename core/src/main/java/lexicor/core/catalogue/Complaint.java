@@ -8,6 +8,7 @@ import java.util.Optional;
  * What the patient comes with, and the conditions that are its usual candidates.
  *
  * @param injury whether it is one that began with an injury
+ * @param hurts areas of the drawn body that it fits, as ids; it is offered first where one of them is tapped
  * @param also tests proposed whatever its candidates are
  * @param pretests base rates for this complaint by condition and setting, in place of the condition's own
  */
@@ -18,7 +19,8 @@ public record Complaint(
         List<String> candidates,
         Map<String, Map<Setting, Double>> pretests,
         List<String> also,
-        boolean injury) {
+        boolean injury,
+        List<String> hurts) {
 
     /** The base rate of the condition for this complaint; empty where the condition's own applies. */
     public Optional<Double> pretest(String condition, Setting setting) {

@@ -11,6 +11,8 @@ import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Ladder;
 import lexicor.core.catalogue.Precaution;
+import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.examination.CriterionEvaluator;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Readings;
@@ -20,21 +22,28 @@ import lexicor.core.planning.LadderWalk;
 import lexicor.core.planning.Precautions;
 import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.weighing.input.Candidate;
+import lexicor.core.weighing.input.ClusterProgress;
 import lexicor.server.cases.CaseViews.BlockedTest;
 import lexicor.server.cases.CaseViews.CaseView;
+import lexicor.server.cases.CaseViews.ClusterView;
 import lexicor.server.cases.CaseViews.Examination;
 import lexicor.server.cases.CaseViews.FindingView;
 import lexicor.server.cases.CaseViews.LadderStep;
 import lexicor.server.cases.CaseViews.LadderView;
+import lexicor.server.cases.CaseViews.LastTap;
 import lexicor.server.cases.CaseViews.PlaceReadings;
 import lexicor.server.cases.CaseViews.RaisedWarning;
 import lexicor.server.cases.records.CaseRecord;
+import lexicor.server.cases.records.TapRecord;
 import lexicor.server.standing.Standings;
 import org.springframework.stereotype.Component;
 
 /** What the pages show of a case. */
 @Component
 public class CasePage {
+    /** How many taps can be taken back one after another without waiting for an answer. */
+    private static final int TAKEN_BACK = 20;
+
     private final CaseDoor door;
     private final OpenCases openCases;
 
@@ -75,12 +84,51 @@ public class CasePage {
                 places(c.readings()),
                 findings(c),
                 Standings.standing(c.bedside(), c.basis(), c.weighed(), c.earlier(), CasePlan.open(c)),
-                c.taps().isEmpty() ? null : c.taps().get(c.taps().size() - 1).key,
+                lastTaps(c),
+                clusters(c),
                 ladders(c),
                 Taken.variants(c.taps(), c.catalogue()),
                 blocked(c),
                 warnings(c),
                 Taken.unknown(c.record(), c.unknown(), c.catalogue()));
+    }
+
+    private static List<LastTap> lastTaps(OpenCase c) {
+        List<LastTap> last = new ArrayList<>();
+        for (int i = c.taps().size() - 1; i >= 0 && last.size() < TAKEN_BACK; i--) {
+            TapRecord tap = c.taps().get(i);
+            last.add(
+                    new LastTap(tap.key, tap.test, tap.at, Side.withId(tap.side).orElseThrow()));
+        }
+        return last;
+    }
+
+    private static List<ClusterView> clusters(OpenCase c) {
+        Set<String> candidates =
+                c.bedside().conditions().stream().map(Candidate::id).collect(Collectors.toSet());
+        return c.catalogue().clusters().stream()
+                .filter(k -> candidates.contains(k.condition()))
+                .map(k -> ClusterProgress.of(k, c.findings()))
+                .map(p -> cluster(p, c.catalogue()))
+                .toList();
+    }
+
+    private static ClusterView cluster(ClusterProgress progress, Catalogue catalogue) {
+        Cluster cluster = progress.cluster();
+        return new ClusterView(
+                cluster.id(),
+                cluster.name(),
+                cluster.condition(),
+                cluster.members().stream()
+                        .flatMap(m -> catalogue.testOf(m).stream())
+                        .map(ClinicalTest::id)
+                        .distinct()
+                        .toList(),
+                progress.positives(),
+                cluster.members().size() - progress.open().size(),
+                cluster.members().size(),
+                cluster.rule() instanceof ClusterRule.AtLeast rule ? rule.positives() : null,
+                progress.open().isEmpty() || progress.isDecidedEarly());
     }
 
     /** What stands recorded, place by place. */
@@ -137,8 +185,7 @@ public class CasePage {
     }
 
     private static List<RaisedWarning> warnings(OpenCase c) {
-        boolean injured = RaisedWarnings.injured(c.catalogue(), c.record().complaint, c.record().answers);
-        return RaisedWarnings.of(c.catalogue(), c.record().warnings, c.findings(), injured).stream()
+        return RaisedWarnings.of(c.catalogue(), c.record().warnings, c.findings(), c.injured()).stream()
                 .map(r -> new RaisedWarning(r.sign().id(), r.sign().message(), r.because()))
                 .toList();
     }

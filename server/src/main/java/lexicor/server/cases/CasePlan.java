@@ -7,14 +7,18 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.planning.Precautions;
 import lexicor.core.planning.Proposal;
 import lexicor.core.planning.RunningOrder;
+import lexicor.server.cases.CaseViews.LeftOut;
 import lexicor.server.cases.CaseViews.PlanView;
 import lexicor.server.standing.Basis;
+import lexicor.server.standing.OpenPlan;
 
 /** The running order of a case: its own, or the one proposed for its complaint and candidates (method M16). */
 public final class CasePlan {
@@ -32,7 +36,7 @@ public final class CasePlan {
     /** The one that is followed now; a request asks {@link OpenCase#plan} for it, which works it out once. */
     static PlanView of(OpenCase c) {
         if (!c.record().plan.isEmpty()) {
-            return new PlanView(true, List.copyOf(c.record().plan));
+            return view(c, true, List.copyOf(c.record().plan));
         }
         List<Proposal.Suspect> suspects = c.bedside().conditions().stream()
                 .map(k -> new Proposal.Suspect(k.id(), k.pretest()))
@@ -42,7 +46,21 @@ public final class CasePlan {
                 .map(Complaint::also)
                 .orElse(List.of());
         Asked asked = new Asked(c.basis(), c.bedside().regions(), also, suspects);
-        return new PlanView(false, PROPOSED.get(asked, CasePlan::proposed));
+        return view(c, false, PROPOSED.get(asked, CasePlan::proposed));
+    }
+
+    /** What was begun all the same is no longer left out. */
+    private static PlanView view(OpenCase c, boolean own, List<String> tests) {
+        Map<String, String> leftOut = c.record().leftOut;
+        Set<String> touched = c.readings().tests();
+        return new PlanView(
+                own,
+                tests,
+                c.record().minutesThere,
+                tests.stream()
+                        .filter(id -> leftOut.containsKey(id) && !touched.contains(id))
+                        .map(id -> new LeftOut(id, leftOut.get(id)))
+                        .toList());
     }
 
     private static List<String> proposed(Asked asked) {
@@ -51,8 +69,15 @@ public final class CasePlan {
                 Proposal.tests(basis.catalogue(), basis.evidence(), asked.regions, asked.also, asked.suspects), basis);
     }
 
+    /** What of it is still to be done in the time there is. */
+    static OpenPlan open(OpenCase c) {
+        Set<String> leftOut = c.plan().leftOut().stream().map(LeftOut::test).collect(Collectors.toSet());
+        return new OpenPlan(
+                undone(c).stream().filter(id -> !leftOut.contains(id)).toList(), leftOut);
+    }
+
     /** What of it has no tap yet and no precaution against it. */
-    static List<String> open(OpenCase c) {
+    public static List<String> undone(OpenCase c) {
         Set<String> touched = c.readings().tests();
         return c.plan().tests().stream()
                 .filter(id -> !touched.contains(id))

@@ -61,8 +61,18 @@ public final class CaseViews {
      * The running order.
      *
      * @param own whether somebody changed it; otherwise it is the one proposed for the candidates
+     * @param minutes the time there is, where somebody said so
+     * @param leftOut what of the tests is left out for want of time
      */
-    public record PlanView(boolean own, List<String> tests) {}
+    public record PlanView(
+            boolean own, List<String> tests, @Schema(nullable = true) Integer minutes, List<LeftOut> leftOut) {}
+
+    /**
+     * A test of the running order that is left out for want of time.
+     *
+     * @param why half a sentence
+     */
+    public record LeftOut(String test, String why) {}
 
     /**
      * A ladder that fits the case, and how far it was walked.
@@ -101,19 +111,45 @@ public final class CaseViews {
     /**
      * What is recorded and where that leaves the case.
      *
-     * @param lastTap the latest tap that stands, the one to take back
+     * @param lastTaps the latest taps that stand, the last one first: those to take back
+     * @param clusters those of the candidates
      * @param unknown what is recorded and not known to the content in force, in words; it weighs nothing
      */
     public record Examination(
             List<PlaceReadings> readings,
             List<FindingView> findings,
             Standing standing,
-            @Schema(nullable = true) UUID lastTap,
+            List<LastTap> lastTaps,
+            List<ClusterView> clusters,
             List<LadderView> ladders,
             List<VariantDone> variants,
             List<BlockedTest> blocked,
             List<RaisedWarning> warnings,
             List<String> unknown) {}
+
+    /** A tap that can be taken back, and where it was made. */
+    public record LastTap(UUID tapId, String test, String at, Side side) {}
+
+    /**
+     * How far a published cluster has come.
+     *
+     * @param tests those of its members, each once, in its order
+     * @param positives members that are positive
+     * @param done members with a clear outcome
+     * @param members how many there are
+     * @param needed how many positives it asks for; absent where every count has its own ratio
+     * @param decided whether the rest can change nothing
+     */
+    public record ClusterView(
+            String id,
+            String name,
+            String condition,
+            List<String> tests,
+            int positives,
+            int done,
+            int members,
+            @Schema(nullable = true) Integer needed,
+            boolean decided) {}
 
     /**
      * A test that must not be done as things are.

@@ -21,6 +21,7 @@ import lexicor.server.cases.records.CaseRecord;
  * @param answers history items answered yes or no; those not known are absent
  * @param precautions what forbids some tests
  * @param warnings warning signs answered yes
+ * @param hurts where it hurts: a side, a full stop and an area of the drawn body; absent where nobody tapped on it
  */
 public record Intake(
         String complaint,
@@ -34,7 +35,8 @@ public record Intake(
         List<CandidateChoice> candidates,
         Map<String, Boolean> answers,
         List<String> precautions,
-        List<String> warnings) {
+        List<String> warnings,
+        @Schema(nullable = true) List<String> hurts) {
 
     /**
      * A candidate diagnosis of the case.
@@ -62,7 +64,8 @@ public record Intake(
                         .toList(),
                 new LinkedHashMap<>(stored.answers),
                 List.copyOf(stored.precautions),
-                List.copyOf(stored.warnings));
+                List.copyOf(stored.warnings),
+                stored.hurts.isEmpty() ? null : List.copyOf(stored.hurts));
     }
 
     /** Puts this one in the place of the stored one. */
@@ -89,5 +92,9 @@ public record Intake(
         stored.precautions.addAll(precautions);
         stored.warnings.clear();
         stored.warnings.addAll(warnings);
+        stored.hurts.clear();
+        if (hurts != null) {
+            stored.hurts.addAll(hurts);
+        }
     }
 }

@@ -11,6 +11,7 @@ import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.Tap;
+import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.weighing.Suspicion;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
@@ -112,6 +113,11 @@ public final class OpenCase {
 
     private boolean isBothSides() {
         return Boolean.TRUE.equals(record.bothSides);
+    }
+
+    /** Whether it began with an injury. */
+    public boolean injured() {
+        return RaisedWarnings.injured(catalogue(), record.complaint, record.answers);
     }
 
     /** What the same taps come to by another content. */

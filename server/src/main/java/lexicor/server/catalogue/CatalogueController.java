@@ -18,6 +18,7 @@ import lexicor.core.examination.Slug;
 import lexicor.core.examination.pads.Dial;
 import lexicor.core.examination.pads.Pad;
 import lexicor.core.examination.pads.PadBoard;
+import lexicor.core.planning.Stage;
 import lexicor.core.weighing.Suspicion;
 import lexicor.server.catalogue.CatalogueView.BoardView;
 import lexicor.server.catalogue.CatalogueView.ChoiceView;
@@ -63,8 +64,8 @@ class CatalogueController {
                         .map(CatalogueController::condition)
                         .toList(),
                 catalogue.complaints().stream()
-                        .map(c ->
-                                new ComplaintView(c.id(), c.name(), c.regions(), c.candidates(), rates(c), c.injury()))
+                        .map(c -> new ComplaintView(
+                                c.id(), c.name(), c.regions(), c.candidates(), rates(c), c.injury(), c.hurts()))
                         .toList(),
                 catalogue.history().stream()
                         .map(h -> new HistoryItemView(
@@ -102,6 +103,7 @@ class CatalogueController {
                 t.aliases(),
                 t.region(),
                 t.kind(),
+                Stage.of(t),
                 t.family(),
                 t.position(),
                 t.minutes(),

@@ -6,6 +6,7 @@ import java.util.Map;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.examination.AgeBand;
 import lexicor.core.examination.pads.Pad;
+import lexicor.core.planning.Stage;
 import lexicor.core.weighing.Suspicion;
 
 /** The catalogue as the browser needs it. */
@@ -36,6 +37,7 @@ record CatalogueView(
             List<String> aliases,
             String region,
             String kind,
+            Stage stage,
             String family,
             String position,
             double minutes,
@@ -95,7 +97,8 @@ record CatalogueView(
             List<String> regions,
             List<String> candidates,
             Map<String, Map<String, Double>> baseRates,
-            boolean injury) {}
+            boolean injury,
+            List<String> hurts) {}
 
     record HistoryItemView(
             String id,

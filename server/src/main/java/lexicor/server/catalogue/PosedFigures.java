@@ -4,16 +4,23 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
 import lexicor.core.catalogue.figures.ArmPose;
+import lexicor.core.catalogue.figures.BodyMap;
 import lexicor.core.catalogue.figures.Figure;
 import lexicor.core.catalogue.figures.Figures;
 import lexicor.core.catalogue.figures.Figures.Grip;
 import lexicor.core.catalogue.figures.NeckPose;
+import lexicor.core.catalogue.figures.PlaceMap;
 import lexicor.core.catalogue.figures.Posture;
 import lexicor.core.catalogue.figures.Site;
 import lexicor.core.catalogue.figures.View;
 
 /** The figures as the browser needs them to draw; what may be missing is null. */
-record PosedFigures(Map<String, Grip> grips, List<PosedFigure> tests) {
+record PosedFigures(
+        Map<String, Grip> grips,
+        List<PosedFigure> tests,
+        List<PosedMap> maps,
+        List<PosedBody> body,
+        List<PosedMovement> movements) {
 
     record PosedFigure(
             String id,
@@ -32,6 +39,15 @@ record PosedFigures(Map<String, Grip> grips, List<PosedFigure> tests) {
             List<Figure.Held> held,
             List<Site> feel) {}
 
+    /** A region with the places at which tests look or feel. */
+    record PosedMap(String name, PosedFigure drawn, List<PlaceMap.Mark> marks) {}
+
+    /** A body with the areas where it can hurt. */
+    record PosedBody(String name, PosedFigure drawn, List<BodyMap.Area> areas) {}
+
+    /** A movement whose angle is shown and set on the drawing. */
+    record PosedMovement(String test, String at, PosedFigure drawn, String angle, boolean opposite, Site mark) {}
+
     record PosedView(double turn, double raise, @Schema(nullable = true) View.Closeup closeup) {}
 
     record PosedForce(
@@ -45,7 +61,17 @@ record PosedFigures(Map<String, Grip> grips, List<PosedFigure> tests) {
     static PosedFigures of(Figures figures) {
         return new PosedFigures(
                 figures.grips(),
-                figures.tests().stream().map(PosedFigures::posed).toList());
+                figures.tests().stream().map(PosedFigures::posed).toList(),
+                figures.maps().stream()
+                        .map(m -> new PosedMap(m.name(), posed(m.drawn()), m.marks()))
+                        .toList(),
+                figures.body().stream()
+                        .map(m -> new PosedBody(m.name(), posed(m.drawn()), m.areas()))
+                        .toList(),
+                figures.movements().stream()
+                        .map(m -> new PosedMovement(
+                                m.test(), m.at(), posed(m.drawn()), m.angle(), m.opposite(), m.mark()))
+                        .toList());
     }
 
     private static PosedFigure posed(Figure f) {

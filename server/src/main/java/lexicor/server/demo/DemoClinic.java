@@ -161,7 +161,8 @@ class DemoClinic implements ApplicationRunner {
                                         .toList(),
                                 answers,
                                 entry.texts("precautions"),
-                                entry.texts("warnings")),
+                                entry.texts("warnings"),
+                                entry.texts("hurts")),
                         true));
         List<Entry> listedVisits = new ArrayList<>(entry.children("earlier"));
         listedVisits.add(entry);

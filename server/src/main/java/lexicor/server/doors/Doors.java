@@ -123,6 +123,9 @@ class Doors {
                         .permitAll()
                         .requestMatchers(HttpMethod.GET, Pages.ROUTED.toArray(String[]::new))
                         .permitAll()
+                        // There is none at this address: the page says so itself.
+                        .requestMatchers(Pages::isAskedFor)
+                        .permitAll()
                         .anyRequest()
                         .denyAll())
                 .csrf(c -> c.csrfTokenRepository(token)

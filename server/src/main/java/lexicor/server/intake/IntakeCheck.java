@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.catalogue.WarningSign;
+import lexicor.core.examination.Side;
 import lexicor.server.cases.Intake;
 import lexicor.server.problems.Refusal;
 
@@ -51,6 +52,11 @@ public final class IntakeCheck {
         if (intake.warnings() == null || !signs.containsAll(intake.warnings())) {
             throw Refusal.field("intake.warnings", "expected a list of warning signs, which may be empty");
         }
+        if (intake.hurts() != null && !intake.hurts().stream().allMatch(this::isArea)) {
+            throw Refusal.field(
+                    "intake.hurts",
+                    "expected left or right, a full stop and an area of the body, such as right.shoulder-front");
+        }
         intake.answers().forEach((item, answer) -> {
             HistoryItem known = catalogue.historyItem(item).orElse(null);
             if (known == null || known.fromAgeBand() || answer == null) {
@@ -58,6 +64,13 @@ public final class IntakeCheck {
                         "intake.answers." + item, "expected a question of the catalogue, answered true or false");
             }
         });
+    }
+
+    private boolean isArea(String hurt) {
+        String[] parts = String.valueOf(hurt).split("\\.", 2);
+        return parts.length == 2
+                && Side.withId(parts[0]).isPresent()
+                && catalogue.figures().area(parts[1]).isPresent();
     }
 
     void complaint(String complaint) {

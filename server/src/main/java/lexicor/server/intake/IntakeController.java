@@ -5,6 +5,7 @@ import lexicor.server.intake.IntakeViews.IntakeChange;
 import lexicor.server.intake.IntakeViews.LadderChange;
 import lexicor.server.intake.IntakeViews.NewCase;
 import lexicor.server.intake.IntakeViews.PlanChange;
+import lexicor.server.intake.IntakeViews.TimeThere;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -40,6 +41,11 @@ class IntakeController {
     @PutMapping("/{code}/plan")
     CaseView savePlan(@PathVariable String code, @RequestBody PlanChange change) {
         return plans.save(code, change);
+    }
+
+    @PutMapping("/{code}/time")
+    CaseView saveTime(@PathVariable String code, @RequestBody TimeThere change) {
+        return plans.keepWithin(code, change);
     }
 
     @PutMapping("/{code}/ladders/{ladder}")

@@ -30,6 +30,13 @@ public final class IntakeViews {
      */
     public record PlanChange(long version, List<String> tests, boolean arrange) {}
 
+    /**
+     * The time there is for what is still to be done.
+     *
+     * @param minutes from 1 to 240; null for as long as it takes
+     */
+    public record TimeThere(long version, @Schema(nullable = true) Integer minutes) {}
+
     /** The answer that starts a ladder; none leaves it. */
     public record LadderChange(long version, @Schema(nullable = true) String answer) {}
 

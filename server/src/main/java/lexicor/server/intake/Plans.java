@@ -5,15 +5,19 @@ import java.util.List;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Ladder;
+import lexicor.core.planning.WithinTime;
 import lexicor.server.cases.CaseBasis;
 import lexicor.server.cases.CaseDoor;
 import lexicor.server.cases.CasePage;
 import lexicor.server.cases.CasePlan;
 import lexicor.server.cases.CaseViews.CaseView;
+import lexicor.server.cases.OpenCase;
+import lexicor.server.cases.OpenCases;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.CaseStore;
 import lexicor.server.intake.IntakeViews.LadderChange;
 import lexicor.server.intake.IntakeViews.PlanChange;
+import lexicor.server.intake.IntakeViews.TimeThere;
 import lexicor.server.problems.Refusal;
 import lexicor.server.standing.Basis;
 import lexicor.server.time.Moments;
@@ -23,13 +27,17 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps a case's own running order, and the ladders that somebody walks. */
 @Service
 class Plans {
+    private static final int LONGEST_MINUTES = 240;
+
     private final CaseStore cases;
     private final CaseDoor door;
     private final CaseBasis basis;
     private final CasePage page;
+    private final OpenCases openCases;
     private final Moments moments;
 
-    Plans(CaseStore cases, CaseDoor door, CaseBasis basis, CasePage page, Moments moments) {
+    Plans(CaseStore cases, CaseDoor door, CaseBasis basis, CasePage page, OpenCases openCases, Moments moments) {
+        this.openCases = openCases;
         this.cases = cases;
         this.door = door;
         this.basis = basis;
@@ -61,6 +69,27 @@ class Plans {
             }
         }
         return arrange ? CasePlan.inOrder(seen, used) : tests;
+    }
+
+    /** Leaves out what the time does not reach, as the case stands now; without a time nothing is. */
+    @Transactional
+    public CaseView keepWithin(String code, TimeThere change) {
+        CaseRecord stored = door.lockForRecording(code, change.version());
+        Integer minutes = change.minutes();
+        if (minutes != null && (minutes < 1 || minutes > LONGEST_MINUTES)) {
+            throw Refusal.field(
+                    "minutes",
+                    "expected 1 to " + LONGEST_MINUTES + ", or none for as long as it takes, found " + minutes);
+        }
+        stored.minutesThere = minutes;
+        stored.leftOut.clear();
+        if (minutes != null) {
+            OpenCase c = openCases.of(stored);
+            stored.leftOut.putAll(
+                    WithinTime.of(c.catalogue(), c.findings(), c.weighed(), c.injured(), CasePlan.undone(c), minutes)
+                            .leftOut());
+        }
+        return saved(stored);
     }
 
     /** Starts a ladder with an answer to its question, or leaves it. */

@@ -90,6 +90,7 @@ public final class MeasureComparison {
                 measure.id(),
                 measure.name(),
                 measure.group(),
+                measure.feeds(),
                 criteria(measure),
                 measure.readings().stream().map(r -> item(measure, r)).toList(),
                 MeasureChanges.notes(measure),

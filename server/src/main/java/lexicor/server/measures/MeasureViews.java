@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import lexicor.core.catalogue.Measure;
 import lexicor.core.catalogue.MeasureGroup;
 import lexicor.core.examination.Outcome;
 import lexicor.core.examination.Side;
@@ -57,6 +58,7 @@ public final class MeasureViews {
     /**
      * One measure on both sides.
      *
+     * @param feeds the places of tests that its values are readings of
      * @param criteria those that its values decide; empty where it decides none
      * @param notes what can be noted beside the readings
      * @param indexPercent involved side to other side; absent without both
@@ -70,6 +72,7 @@ public final class MeasureViews {
             String id,
             String name,
             MeasureGroup group,
+            List<Measure.Feeds> feeds,
             List<String> criteria,
             List<ItemView> items,
             List<String> notes,

@@ -7,10 +7,13 @@ import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -20,6 +23,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.JsonNode;
@@ -30,6 +34,8 @@ import tools.jackson.databind.json.JsonMapper;
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    private static final Resource PAGE = new ClassPathResource("static/index.html");
 
     private static final JsonMapper JSON = JsonMapper.shared();
 
@@ -64,6 +70,17 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler(RequestRejectedException.class)
     ProblemDetail rejected(RequestRejectedException rejected) {
         return problem(HttpStatus.BAD_REQUEST, CleanText.REJECTED, List.of());
+    }
+
+    /** Whoever typed an address that is none gets the page, which says so with a way back. */
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException none, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String accept = request.getHeader(HttpHeaders.ACCEPT);
+        boolean atBrowser = accept != null && accept.contains(MediaType.TEXT_HTML_VALUE);
+        return atBrowser && PAGE.exists()
+                ? ResponseEntity.status(status).contentType(MediaType.TEXT_HTML).body(PAGE)
+                : super.handleNoResourceFoundException(none, headers, status, request);
     }
 
     /** It could not be stored now; what was saved stays, and the sender may try again. */

@@ -8,10 +8,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.core.catalogue.figures.BodyMap;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.examination.Side;
 import lexicor.core.examination.SpinalLevel;
 import lexicor.core.examination.Wording;
 import lexicor.core.planning.Restraint;
@@ -105,7 +109,28 @@ final class CaseFacts {
             parts.add("both sides troubled, so the other side is no baseline");
         }
         String mechanism = Words.sentence(intake().mechanism());
-        return Words.sentence(Words.capital(String.join(", ", parts))) + (mechanism.isEmpty() ? "" : " " + mechanism);
+        String hurts = hurts();
+        return Words.sentence(Words.capital(String.join(", ", parts)))
+                + (mechanism.isEmpty() ? "" : " " + mechanism)
+                + (hurts.isEmpty() ? "" : " " + hurts);
+    }
+
+    /** Where it hurts, side by side, the affected one first. */
+    private String hurts() {
+        List<String> tapped = Optional.ofNullable(intake().hurts()).orElse(List.of());
+        Side involved = intake().involvedSide();
+        List<String> sides = Stream.of(involved, involved.other())
+                .map(side -> {
+                    String areas = given.catalogue().figures().body().stream()
+                            .flatMap(m -> m.areas().stream())
+                            .filter(a -> tapped.contains(side.id() + "." + a.id()))
+                            .map(BodyMap.Area::name)
+                            .collect(Collectors.joining(", "));
+                    return areas.isEmpty() ? "" : "on the " + side.id() + ", " + areas;
+                })
+                .filter(words -> !words.isEmpty())
+                .toList();
+        return sides.isEmpty() ? "" : "It hurts " + String.join("; ", sides) + ".";
     }
 
     /** What is recorded and not known to the content in force. */

@@ -1,7 +1,6 @@
 package lexicor.server.standing;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
@@ -45,13 +44,16 @@ final class NextViews {
     /**
      * What is advised, in the order of work (method M10).
      *
-     * @param planned the tests of the running order without a tap and without a precaution against them, in its order
      * @param left those that are better left
      */
-    AdviceView advice(List<NextTest> reachable, Collection<String> planned, List<Restraint.Left> left) {
-        List<String> open = new ArrayList<>(planned);
+    AdviceView advice(List<NextTest> reachable, OpenPlan planned, List<Restraint.Left> left) {
+        List<String> open = new ArrayList<>(planned.tests());
         left.forEach(l -> open.remove(l.test()));
-        Advice advice = Advice.of(catalogue, result, reachable, open);
+        List<NextTest> inTime = reachable.stream()
+                .filter(t -> !planned.leftOut()
+                        .contains(catalogue.testOf(t.id()).orElseThrow().id()))
+                .toList();
+        Advice advice = Advice.of(catalogue, result, inTime, open);
         return new AdviceView(
                 advice.test().map(this::view).orElse(null),
                 advice.first().map(s -> waits(s, advice.open().size())).orElse(null),

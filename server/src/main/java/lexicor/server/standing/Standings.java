@@ -1,7 +1,6 @@
 package lexicor.server.standing;
 
 import java.util.Arrays;
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -54,11 +53,7 @@ public final class Standings {
 
     /** The case weighed in full. */
     public static Weighed weighed(
-            BedsideCase bedside,
-            Basis basis,
-            WeighedCase result,
-            Map<String, LastStanding> earlier,
-            Collection<String> planned) {
+            BedsideCase bedside, Basis basis, WeighedCase result, Map<String, LastStanding> earlier, OpenPlan planned) {
         WeighingSettings settings = basis.settings();
         Map<String, List<Weighed.LedgerRowView>> ledgers = new LinkedHashMap<>();
         LedgerView view = new LedgerView(basis.catalogue(), basis.evidence(), bedside.findings());
@@ -214,14 +209,9 @@ public final class Standings {
      * Where the case stands, as short as every tap is answered with.
      *
      * @param earlier where candidates stood at earlier visits, by condition
-     * @param planned the tests of the running order without a tap and without a precaution against them, in its order
      */
     public static Standing standing(
-            BedsideCase bedside,
-            Basis basis,
-            WeighedCase result,
-            Map<String, LastStanding> earlier,
-            Collection<String> planned) {
+            BedsideCase bedside, Basis basis, WeighedCase result, Map<String, LastStanding> earlier, OpenPlan planned) {
         return standing(bedside, basis, result, earlier, planned, NEXT_AT_THE_COUCH);
     }
 
@@ -230,7 +220,7 @@ public final class Standings {
             Basis basis,
             WeighedCase result,
             Map<String, LastStanding> earlier,
-            Collection<String> planned,
+            OpenPlan planned,
             int shown) {
         Catalogue catalogue = basis.catalogue();
         Set<String> done = bedside.findings().testsDone(catalogue);

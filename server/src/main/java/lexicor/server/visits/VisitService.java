@@ -83,6 +83,8 @@ public class VisitService {
         }
         stored.plan.clear();
         stored.plan.addAll(again);
+        stored.minutesThere = null;
+        stored.leftOut.clear();
         stored.ladders.clear();
         return saved(stored, before);
     }

@@ -11,12 +11,28 @@ import java.util.Optional;
  *
  * @param grips the ways in which a hand of the examiner can lie, by name
  * @param tests a figure a test; a test of one's own may have none
+ * @param maps regions with the places at which tests look or feel
+ * @param body views of a body with the areas where it can hurt
+ * @param movements those whose angle is shown and set on a drawing
  */
-public record Figures(Map<String, Grip> grips, List<Figure> tests) {
-    public static final Figures NONE = new Figures(Map.of(), List.of());
+public record Figures(
+        Map<String, Grip> grips,
+        List<Figure> tests,
+        List<PlaceMap> maps,
+        List<BodyMap> body,
+        List<Movement> movements) {
+    public static final Figures NONE = new Figures(Map.of(), List.of(), List.of(), List.of(), List.of());
 
     public Optional<Figure> of(String test) {
         return tests.stream().filter(f -> f.id().equals(test)).findFirst();
+    }
+
+    /** The area with this id. */
+    public Optional<BodyMap.Area> area(String id) {
+        return body.stream()
+                .flatMap(m -> m.areas().stream())
+                .filter(a -> a.id().equals(id))
+                .findFirst();
     }
 
     /**

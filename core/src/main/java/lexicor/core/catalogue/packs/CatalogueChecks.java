@@ -19,7 +19,10 @@ import lexicor.core.catalogue.MeasureList;
 import lexicor.core.catalogue.Precaution;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.WarningSign;
+import lexicor.core.catalogue.figures.BodyMap;
 import lexicor.core.catalogue.figures.Figure;
+import lexicor.core.catalogue.figures.Movement;
+import lexicor.core.catalogue.figures.PlaceMap;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.document.Problems;
@@ -91,15 +94,39 @@ final class CatalogueChecks {
                 "test",
                 content.figures.tests().stream().map(Figure::id).toList(),
                 tests);
+        ids(Packs.FIGURES, "maps", content.figures.maps(), m -> m.drawn().id());
+        content.figures
+                .maps()
+                .forEach(m -> known(
+                        Packs.FIGURES,
+                        "maps." + m.drawn().id() + ".marks",
+                        "test",
+                        m.marks().stream().map(PlaceMap.Mark::test).toList(),
+                        tests));
+        known(
+                Packs.FIGURES,
+                "movements",
+                "test",
+                content.figures.movements().stream().map(Movement::test).toList(),
+                tests);
         known(Packs.EXAMINES, "families", "family of tests", content.examines.keySet(), families());
         content.examines.forEach(
                 (family, named) -> known(Packs.EXAMINES, "families." + family, "condition", named, conditions));
         if (content.measures != null) {
             checkMeasures(content.measures);
         }
+        Set<String> areas = ids(
+                Packs.FIGURES,
+                "body.areas",
+                content.figures.body().stream().flatMap(m -> m.areas().stream()).toList(),
+                BodyMap.Area::id);
         for (Complaint c : content.complaints) {
             known(Packs.CONDITIONS, "complaints." + c.id() + ".candidates", "condition", c.candidates(), conditions);
             known(Packs.CONDITIONS, "complaints." + c.id() + ".also", "test", c.also(), tests);
+            // Without drawings there is nowhere to tap where it hurts.
+            if (!areas.isEmpty()) {
+                known(Packs.CONDITIONS, "complaints." + c.id() + ".hurts", "area of the body", c.hurts(), areas);
+            }
             known(
                     Packs.CONDITIONS,
                     "complaints." + c.id() + ".pretests",

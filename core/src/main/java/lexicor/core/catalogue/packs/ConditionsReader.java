@@ -90,7 +90,8 @@ final class ConditionsReader {
                 entry.texts("candidates"),
                 Map.copyOf(byName(entry, "pretests", ConditionsReader::rates)),
                 optionalTexts(entry, "also"),
-                entry.flag("injury", false));
+                entry.flag("injury", false),
+                optionalTexts(entry, "hurts"));
         entry.done();
         return complaint;
     }

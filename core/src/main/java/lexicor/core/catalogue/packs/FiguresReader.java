@@ -6,11 +6,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Content;
 import lexicor.core.catalogue.figures.ArmPose;
+import lexicor.core.catalogue.figures.BodyMap;
 import lexicor.core.catalogue.figures.BodyPart;
 import lexicor.core.catalogue.figures.Figure;
 import lexicor.core.catalogue.figures.Figure.Contact;
@@ -21,7 +25,9 @@ import lexicor.core.catalogue.figures.Figures;
 import lexicor.core.catalogue.figures.Figures.Grip;
 import lexicor.core.catalogue.figures.HandPose;
 import lexicor.core.catalogue.figures.JointRange;
+import lexicor.core.catalogue.figures.Movement;
 import lexicor.core.catalogue.figures.NeckPose;
+import lexicor.core.catalogue.figures.PlaceMap;
 import lexicor.core.catalogue.figures.Posture;
 import lexicor.core.catalogue.figures.Site;
 import lexicor.core.catalogue.figures.View;
@@ -37,6 +43,20 @@ final class FiguresReader {
     private static final Map<String, Force.By> BY = byId(Force.By.values(), Force.By::id);
     private static final Map<String, Grip.Touch> TOUCHES = byId(Grip.Touch.values(), Grip.Touch::id);
     private static final int FARTHEST_CM = 30;
+    /** The angle of the arm's pose that each movement is, the first of two opposite ones by its own name. */
+    private static final Map<String, String> ANGLES = new TreeMap<>(Map.of(
+            "elevation", "elevation",
+            "external", "external",
+            "internal", "external",
+            "elbow", "elbow",
+            "supination", "supination",
+            "pronation", "supination",
+            "extension", "extension",
+            "flexion", "extension",
+            "radial", "radial",
+            "ulnar", "radial"));
+
+    private static final Set<String> OPPOSITE = Set.of("internal", "pronation", "flexion", "ulnar");
 
     private final PoseReader poses;
     private final Map<String, View> views = new LinkedHashMap<>();
@@ -63,23 +83,78 @@ final class FiguresReader {
     static void read(Entry file, Content content, Problems problems) {
         FiguresReader reader = new FiguresReader(file);
         List<Figure> figures = new ArrayList<>();
-        file.children("figures").forEach(listed -> problems.collect(() -> figures.add(reader.figure(listed))));
+        List<PlaceMap> maps = new ArrayList<>();
+        List<BodyMap> body = new ArrayList<>();
+        each(file, "figures", "test", problems, (entry, id) -> figures.add(reader.figure(entry, id)));
+        each(file, "maps", "map", problems, (entry, id) -> maps.add(reader.map(entry, id)));
+        List<Movement> movements = new ArrayList<>();
+        each(file, "movements", "test", problems, (entry, id) -> movements.add(reader.movement(entry, id)));
+        each(file, "body", "map", problems, (entry, id) -> body.add(reader.body(entry, id)));
         file.done();
-        content.figures = new Figures(Map.copyOf(reader.grips), List.copyOf(figures));
+        content.figures = new Figures(
+                Map.copyOf(reader.grips),
+                List.copyOf(figures),
+                List.copyOf(maps),
+                List.copyOf(body),
+                List.copyOf(movements));
     }
 
-    private Figure figure(Entry listed) {
-        String test = listed.text("test");
-        Entry entry = listed.named("figures." + test);
-        entry.has("test");
+    private static void each(
+            Entry file, String list, String field, Problems problems, BiConsumer<Entry, String> reading) {
+        file.children(list)
+                .forEach(listed -> problems.collect(() -> {
+                    String id = listed.text(field);
+                    Entry entry = listed.named(list + "." + id);
+                    entry.has(field);
+                    reading.accept(entry, id);
+                    entry.done();
+                }));
+    }
+
+    private PlaceMap map(Entry entry, String id) {
+        return new PlaceMap(entry.text("name"), figure(entry, id), entry.each("marks", e -> {
+            PlaceMap.Mark mark = new PlaceMap.Mark(
+                    e.text("test"),
+                    e.optionalText("spot").orElse(""),
+                    e.optionalText("name").orElse(""),
+                    site(e));
+            e.done();
+            return mark;
+        }));
+    }
+
+    private Movement movement(Entry entry, String test) {
+        String turns = entry.text("turns");
+        if (!ANGLES.containsKey(turns)) {
+            throw entry.problem("turns", "expected one of " + String.join(", ", ANGLES.keySet()));
+        }
+        Entry mark = entry.child("mark");
+        return new Movement(
+                test,
+                entry.optionalText("spot").orElse(""),
+                figure(entry, test),
+                ANGLES.get(turns),
+                OPPOSITE.contains(turns),
+                finished(mark));
+    }
+
+    private BodyMap body(Entry entry, String id) {
+        return new BodyMap(entry.text("name"), figure(entry, id), entry.each("areas", e -> {
+            BodyMap.Area area = new BodyMap.Area(e.text("area"), e.text("name"), site(e));
+            e.done();
+            return area;
+        }));
+    }
+
+    private Figure figure(Entry entry, String id) {
         Posture posture = entry.oneOf("posture", POSTURES, Posture.STANDING);
         ArmPose arm = poses.arm(entry, "arm");
         NeckPose neck = poses.neck(entry, "neck", NeckPose.UPRIGHT);
         Shown shown = entry.value("picture").filter(v -> v.isString()).isPresent()
                 ? entry.oneOf("picture", pictures)
                 : shown(entry.child("picture"));
-        Figure figure = new Figure(
-                test,
+        return new Figure(
+                id,
                 posture,
                 entry.optionalNumber("lean", JointRange.TRUNK_LEAN.low(), JointRange.TRUNK_LEAN.high())
                         .orElse(0),
@@ -101,8 +176,6 @@ final class FiguresReader {
                     return held;
                 }),
                 entry.each("feel", this::finished));
-        entry.done();
-        return figure;
     }
 
     /** The other arm rests as the posture has it, unless the figure says otherwise. */

@@ -110,6 +110,28 @@ public class CaseRecord {
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
     public List<String> plan = new ArrayList<>();
 
+    /** The minutes there are for this visit; null where nothing is left out for want of time. */
+    @NotAudited
+    public Integer minutesThere;
+
+    /** Tests of the running order that are left out for want of time, each with the reason. */
+    @NotAudited
+    @ElementCollection
+    @CollectionTable(name = "case_left_out", joinColumns = @JoinColumn(name = "case_id"))
+    @MapKeyColumn(name = "test_id")
+    @Column(name = "why")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public Map<String, String> leftOut = new LinkedHashMap<>();
+
+    /** Where it hurts: a side and a place of the drawn body. */
+    @ElementCollection
+    @CollectionTable(name = "case_hurt", joinColumns = @JoinColumn(name = "case_id"))
+    @Column(name = "place")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public Set<String> hurts = new TreeSet<>();
+
     @ElementCollection
     @CollectionTable(name = "case_ladder", joinColumns = @JoinColumn(name = "case_id"))
     @MapKeyColumn(name = "ladder")
@@ -212,6 +234,9 @@ public class CaseRecord {
         then.candidates = candidates;
         then.answers = answers;
         then.plan = plan;
+        then.minutesThere = minutesThere;
+        then.leftOut = leftOut;
+        then.hurts = hurts;
         then.ladders = ladders;
         then.precautions = precautions;
         then.warnings = warnings;

@@ -1,0 +1,72 @@
+import { useState } from "react";
+import type { Standing } from "../api/types";
+import { useCaseContext } from "../frame/CaseFrame";
+import { DialogFrame } from "../pieces/DialogFrame";
+import { percent } from "../pieces/format";
+import { isExamined, rankedAndApart } from "../pieces/ranked";
+import { NARROW, useMedia } from "../pieces/useMedia";
+import { shortCondition, shortTest } from "./names";
+import { nextShown, suggested } from "./order/order";
+import { StandingPanel, type StandingProps } from "./StandingPanel";
+
+const SHOWN = 3;
+/** On a telephone. */
+const SHOWN_NARROW = 1;
+
+/** Where there is no room for the whole standing: the three leading candidates, the next test, and the way to the rest. */
+export function StandingStrip(props: StandingProps) {
+  const { catalogue } = useCaseContext();
+  const [open, setOpen] = useState(false);
+  const narrow = useMedia(NARROW);
+  const { ranked, apart } = rankedAndApart(props.standing.conditions);
+  const next = nextShown(props.standing, props.asked);
+  const to = suggested(props.standing, props.asked);
+  return (
+    <section
+      aria-label="Standing"
+      className="standing-strip flex flex-none flex-wrap items-center gap-x-5 gap-y-1 border-t-[1.5px] border-line bg-panel px-4 py-1.5"
+    >
+      <ol className="m-0 flex min-w-0 flex-1 list-none flex-wrap gap-x-5 p-0">
+        {ranked.slice(0, narrow ? SHOWN_NARROW : SHOWN).map((c) => (
+          <li key={c.id} className="text-[15px] leading-tight">
+            {shortCondition(catalogue, c.id, c.name)}
+            <span className="block text-soft">{before(props.standing, c.id)}</span>
+          </li>
+        ))}
+        {ranked.length === 0 && apart.some(isExamined) && (
+          <li className="text-[15px]">{apart.filter(isExamined)[0]?.aimed.words}</li>
+        )}
+      </ol>
+      {to && (
+        <button type="button" className="action px-3" onClick={() => props.onGo(to)}>
+          Next:{" "}
+          {next && to === next.test ? shortTest(catalogue, to, next.testName) : shortTest(catalogue, to, to)}
+        </button>
+      )}
+      <button type="button" className="choice px-3" onClick={() => setOpen(true)}>
+        {narrow ? "Standing" : "Whole standing"}
+      </button>
+      <DialogFrame open={open} onOpenChange={setOpen} title="Standing" width={420}>
+        <StandingPanel
+          {...props}
+          onGo={(test) => {
+            setOpen(false);
+            props.onGo(test);
+          }}
+        />
+      </DialogFrame>
+    </section>
+  );
+}
+
+/** Where a candidate began and stands. */
+function before(standing: Standing, id: string) {
+  const c = standing.conditions.find((x) => x.id === id);
+  return (
+    c && (
+      <>
+        {percent(c.pretest)} before, <b className="text-ink">{percent(c.posttest)}</b> now
+      </>
+    )
+  );
+}

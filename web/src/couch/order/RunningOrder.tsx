@@ -1,0 +1,116 @@
+import { useState } from "react";
+import type { CaseView, Catalogue, Examination, Side } from "../../api/types";
+import { Clusters } from "./Clusters";
+import { OrderRow } from "./OrderRow";
+import { isDone, type Stage, type StageGroup } from "./order";
+import { LeftOut, TimeThere } from "./TimeThere";
+
+interface Order {
+  view: Pick<CaseView, "code" | "plan">;
+  catalogue: Catalogue;
+  groups: StageGroup[];
+  /** The test in sight, and the stage where it is looked at as a whole. */
+  current: string | undefined;
+  stage: Stage | undefined;
+  examination: Examination;
+  involved: Side;
+  /** The cluster that is done on its own. */
+  cluster: string | undefined;
+  onCluster: (cluster: string | undefined) => void;
+  onPlan: () => void;
+  onChoose: (test: string) => void;
+  onStage: (stage: Stage) => void;
+}
+
+/** The tests by stage and position, each with what both sides came to, the other side first; what is done folds. */
+export function RunningOrder(props: Order) {
+  const { groups, view } = props;
+  const tests = groups.flatMap((g) => g.tests);
+  const left = tests.filter((t) => !isDone(props.examination, t.id, props.involved));
+  const minutes = Math.round(left.reduce((sum, t) => sum + t.minutes, 0));
+  return (
+    <nav aria-label="Running order" className="flex min-h-0 flex-1 flex-col">
+      <TimeThere view={view} />
+      <Clusters clusters={props.examination.clusters ?? []} alone={props.cluster} onAlone={props.onCluster} />
+      <div className="min-h-0 flex-1 overflow-auto pb-2">
+        {groups.map((group) => (
+          <StageRows key={group.key} {...props} group={group} />
+        ))}
+        <LeftOut leftOut={view.plan.leftOut} catalogue={props.catalogue} onChoose={props.onChoose} />
+      </div>
+      <div className="flex items-center gap-2 border-t-[1.5px] border-line py-1 pr-2 pl-4 text-[14px] text-soft">
+        <span className="flex-1">
+          {left.length} of {tests.length} left, about {minutes} min
+          <span className="block">{view.plan.own ? "Own order" : "Proposed order"}</span>
+        </span>
+        <button type="button" className="choice px-3" onClick={props.onPlan}>
+          Change
+        </button>
+      </div>
+    </nav>
+  );
+}
+
+/** Stages that can be gone through on one screen. */
+export const AT_ONCE: readonly (Stage | undefined)[] = ["look", "feel", "move"];
+
+function StageRows(props: Order & { group: StageGroup }) {
+  const { group, examination, involved } = props;
+  const done = group.tests.filter((t) => isDone(examination, t.id, involved)).length;
+  const whole = done === group.tests.length;
+  // What is done folds by itself, until somebody says otherwise.
+  const [chosen, setChosen] = useState<boolean>();
+  const open = chosen ?? (!whole || group.tests.some((t) => t.id === props.current));
+  const here = props.stage !== undefined && props.stage === group.stage;
+  const atOnce = AT_ONCE.includes(group.stage);
+  return (
+    <div>
+      <div className="flex items-stretch pt-1.5 pr-2">
+        <h2 className="m-0 flex-1 text-[15px] font-semibold">
+          <button
+            type="button"
+            aria-expanded={open}
+            className="flex min-h-9 w-full items-center gap-1.5 pl-3 text-left"
+            onClick={() => setChosen(!open)}
+          >
+            <span aria-hidden="true" className="w-3 text-soft">
+              {open ? "\u2212" : "+"}
+            </span>
+            {group.name}
+            <span className="font-normal text-soft">
+              {done === 0 ? group.tests.length : `${done} of ${group.tests.length}`}
+              {whole && ", done"}
+            </span>
+          </button>
+        </h2>
+        {atOnce && group.stage && (
+          <button
+            type="button"
+            aria-current={here ? "step" : undefined}
+            className="choice min-h-9 px-2 py-0 text-[14px] aria-[current=step]:bg-ink aria-[current=step]:text-on-dark"
+            aria-label={`${group.name}: all on one screen`}
+            onClick={() => group.stage && props.onStage(group.stage)}
+          >
+            At once
+          </button>
+        )}
+      </div>
+      {open &&
+        group.blocks.map((block) => (
+          <div key={block.key}>
+            {block.name && <h3 className="m-0 mx-4 text-[14px] font-normal text-soft">{block.name}</h3>}
+            {block.tests.map((t) => (
+              <OrderRow
+                key={t.id}
+                test={t}
+                current={t.id === props.current}
+                examination={examination}
+                involved={involved}
+                onChoose={props.onChoose}
+              />
+            ))}
+          </div>
+        ))}
+    </div>
+  );
+}

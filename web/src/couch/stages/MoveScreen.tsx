@@ -1,0 +1,222 @@
+import { useState } from "react";
+import { useMeasures, useSaveMeasure } from "../../api/caseQueries";
+import { leavesAt } from "../../api/examination";
+import type { Dial, MeasuredSide, Side } from "../../api/types";
+import { AngleDrawing } from "../../figures/AngleDrawing";
+import { useFigures } from "../../figures/queries";
+import { END_FEELS } from "../../measures/endFeels";
+import { ErrorNote } from "../../pieces/ErrorNote";
+import { otherSide, sideName } from "../../pieces/format";
+import { stageName } from "../order/order";
+import { NumberField } from "../pads/NumberField";
+import { PlacePanel } from "./PlacePanel";
+import { isOpen, keyOf, type RoutePlace, routeOf } from "./route";
+import { StageHead } from "./StageHead";
+import type { StageProps } from "./StageScreen";
+
+const ACTIVE = "rangeDeg.active";
+const PASSIVE = "rangeDeg.passive";
+
+const dialOf = (place: RoutePlace, leaf: string) => place.board.dials.find((d) => d.leaf === leaf);
+const isMeasured = (place: RoutePlace) => dialOf(place, ACTIVE) ?? dialOf(place, PASSIVE);
+
+/** All movements in one table: active, then passive where active is short, and the end feel, on both sides. */
+export function MoveScreen(
+  props: StageProps & {
+    code: string;
+    /** Records what is of one place, whichever is in hand. */
+    onRecord: (place: RoutePlace, side: Side, changes: Record<string, number | null>) => void;
+  },
+) {
+  const { examination, involved, tests } = props;
+  const route = routeOf(tests);
+  const other = otherSide(involved);
+  const sides: Side[] = [other, involved];
+  const figures = useFigures();
+  const movementOf = (place: RoutePlace) =>
+    figures?.movements.find((m) => m.test === place.test.id && m.at === place.board.at);
+  const measures = useMeasures(props.code);
+  const save = useSaveMeasure(props.code);
+  const [passive, setPassive] = useState(false);
+  const chosen =
+    (props.chosen && route.find((p) => p.key === keyOf(props.chosen?.test ?? "", props.chosen?.at ?? ""))) ??
+    route.find((p) => movementOf(p) !== undefined);
+  const done = route.filter((p) => !isOpen(examination, p, involved)).length;
+  const value = (place: RoutePlace, side: Side, leaf: string) =>
+    leavesAt(examination, place.test.id, place.board.at, side)[leaf] as number | undefined;
+  const measureOf = (place: RoutePlace) =>
+    measures.data?.measures.find((m) =>
+      m.feeds.some((f) => f.test === place.test.id && f.at === place.board.at),
+    );
+  /** Passive is worth measuring where active is short of the other side. */
+  const isShort = (place: RoutePlace, side: Side) => {
+    const here = value(place, side, ACTIVE);
+    const there = value(place, otherSide(side), ACTIVE);
+    const by = here === undefined || there === undefined ? 0 : there - here;
+    const less = measureOf(place)?.moreIsWorse ? -by : by;
+    return less >= (measures.data?.shortDegrees ?? Number.POSITIVE_INFINITY);
+  };
+  const movement = chosen && movementOf(chosen);
+  const leaf = passive && chosen && dialOf(chosen, PASSIVE) ? PASSIVE : ACTIVE;
+  const dial = chosen && (dialOf(chosen, leaf) ?? isMeasured(chosen));
+  const number = (place: RoutePlace, side: Side, of: Dial | undefined) =>
+    of && (
+      <NumberField
+        dial={of}
+        sideName={`${place.name}, ${sideName(side)}`}
+        short=""
+        hasKeys={place === chosen && side === props.side && of.leaf === leaf}
+        value={value(place, side, of.leaf)}
+        quick={[]}
+        steps={false}
+        onChange={(v) => props.onRecord(place, side, { [of.leaf]: v })}
+      />
+    );
+  return (
+    <>
+      <StageHead
+        name={stageName(props.stage)}
+        done={done}
+        of={route.length}
+        what="movements"
+        next={props.next}
+        onNext={props.onNext}
+        onNormal={props.onNormal}
+        onOneByOne={() => tests[0] && props.onOpen(tests[0].id)}
+      />
+      <ErrorNote error={save.error} onDismiss={save.reset} />
+      <table className="move-table w-full flex-none border-collapse text-[15px]">
+        <thead className="text-left text-[14px] text-soft">
+          <tr>
+            <th scope="col" className="font-normal">
+              Movement
+            </th>
+            {sides.flatMap((s) => [
+              <th key={`${s} a`} scope="col" className="font-normal">
+                {sideName(s)} active
+              </th>,
+              <th key={`${s} p`} scope="col" className="font-normal">
+                passive
+              </th>,
+              <th key={`${s} e`} scope="col" className="font-normal">
+                end feel
+              </th>,
+            ])}
+          </tr>
+        </thead>
+        <tbody>
+          {route.map((place) => {
+            const measure = measureOf(place);
+            return (
+              <tr
+                key={place.key}
+                data-chosen={place === chosen}
+                className="border-t border-line"
+                onFocus={() => place !== chosen && props.onChoose(place)}
+              >
+                <th scope="row" className="pr-2 text-left font-normal">
+                  <button
+                    type="button"
+                    aria-current={place === chosen ? "true" : undefined}
+                    className="min-h-7 text-left leading-tight underline decoration-dotted aria-[current=true]:font-bold aria-[current=true]:decoration-solid"
+                    onClick={() => props.onChoose(place)}
+                  >
+                    {place.name}
+                  </button>
+                </th>
+                {sides.flatMap((s) => [
+                  <td key={`${s} a`}>{number(place, s, dialOf(place, ACTIVE))}</td>,
+                  <td key={`${s} p`} data-short={isShort(place, s)} className="whitespace-nowrap">
+                    {number(place, s, dialOf(place, PASSIVE))}
+                    {isShort(place, s) && value(place, s, PASSIVE) === undefined && (
+                      <span className="ml-1 text-[14px] text-amber">short</span>
+                    )}
+                  </td>,
+                  <td key={`${s} e`}>
+                    {measure?.notes.includes("endFeel") && (
+                      <EndFeel
+                        label={`End feel, ${place.name}, ${sideName(s)}`}
+                        side={s === involved ? measure.involved : measure.other}
+                        onChange={(endFeel) =>
+                          save.mutate({ measure: measure.id, side: s, changes: { endFeel } })
+                        }
+                      />
+                    )}
+                  </td>,
+                ])}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {chosen && (
+        <>
+          {movement && figures && dial && (
+            <div className="mt-1 flex flex-none items-start justify-center gap-3">
+              {sides.map((s) => (
+                <div key={s} className="w-[200px] text-center">
+                  <span className="text-[14px] text-soft">{sideName(s)}: drag the mark</span>
+                  <AngleDrawing
+                    movement={movement}
+                    grips={figures.grips}
+                    side={s}
+                    label={`${chosen.name}, ${sideName(s)}, ${leaf === PASSIVE ? "passive" : "active"}`}
+                    low={dial.low}
+                    high={dial.high}
+                    value={value(chosen, s, dial.leaf)}
+                    onChange={(v) => props.onRecord(chosen, s, { [dial.leaf]: v })}
+                  />
+                </div>
+              ))}
+              {dialOf(chosen, PASSIVE) && dialOf(chosen, ACTIVE) && (
+                <button
+                  type="button"
+                  className="choice px-3"
+                  aria-pressed={passive}
+                  data-state={passive ? "on" : "off"}
+                  onClick={() => setPassive(!passive)}
+                >
+                  Passive
+                </button>
+              )}
+            </div>
+          )}
+          <PlacePanel
+            place={withoutRange(chosen)}
+            examination={examination}
+            involved={involved}
+            side={props.side}
+            padKeys={props.padKeys}
+            onSide={props.onSide}
+            onPad={props.onPad}
+            onChange={props.onChange}
+            onOpen={() => props.onOpen(chosen.test.id, chosen.board.at)}
+          />
+        </>
+      )}
+    </>
+  );
+}
+
+/** What the table shows already is not asked for twice. */
+const withoutRange = (place: RoutePlace): RoutePlace => ({
+  ...place,
+  board: { ...place.board, dials: place.board.dials.filter((d) => !d.leaf.startsWith("rangeDeg")) },
+});
+
+function EndFeel(props: { label: string; side: MeasuredSide; onChange: (endFeel: string | null) => void }) {
+  const noted = (props.side.notes as Record<string, unknown>).endFeel;
+  return (
+    <select
+      className="field px-1 text-[14px]"
+      aria-label={props.label}
+      value={typeof noted === "string" ? noted : ""}
+      onChange={(e) => props.onChange(e.target.value || null)}
+    >
+      <option value="">–</option>
+      {END_FEELS.map((f) => (
+        <option key={f}>{f}</option>
+      ))}
+    </select>
+  );
+}

@@ -1,0 +1,21 @@
+/** How many places are remembered: dialogs over menus over pages are no deeper. */
+const LENGTH = 8;
+
+const trail: WeakRef<HTMLElement>[] = [];
+
+/** Remembers where the focus has been, so that it can go back there when what took it is gone. */
+export function keepFocusTrail() {
+  document.addEventListener("focusin", ({ target }) => {
+    if (target instanceof HTMLElement && target !== document.body) {
+      trail.push(new WeakRef(target));
+      trail.splice(0, trail.length - LENGTH);
+    }
+  });
+}
+
+/** The latest place that is still there. */
+export function lastFocused(): HTMLElement | undefined {
+  return trail
+    .map((ref) => ref.deref())
+    .findLast((e) => e?.isConnected && !e.closest("[role=menu], [role=dialog]"));
+}
