@@ -1,17 +1,26 @@
+import { Suspense } from "react";
 import { Link } from "react-router";
 import { useSaveIntake } from "../api/caseQueries";
 
-import type { Intake } from "../api/types";
+import type { Intake, Side } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CaseKeeping } from "../people/CaseKeeping";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { later } from "../pieces/later";
 import { PageHeading } from "../pieces/PageHeading";
 import { Toggles } from "../pieces/Toggles";
 import { Candidates } from "./Candidates";
 import { Checks } from "./Checks";
 import { History } from "./History";
+import { complaintsThatFit } from "./hurts";
 import { LinesAndRates } from "./LinesAndRates";
 import { MechanismField } from "./MechanismField";
+
+/** What draws comes after what can be answered before. */
+const WhereItHurts = later(
+  () => import("./WhereItHurts").then((m) => m.WhereItHurts),
+  () => null,
+);
 
 const SIDES = [
   { id: "left", label: "Left" },
@@ -31,6 +40,13 @@ export function AskScreen() {
       candidates: complaint?.candidates.map((condition) => ({ condition, suspicion: "as-usual" })),
     });
   };
+  const { fitting, others } = complaintsThatFit(catalogue.complaints, intake.hurts ?? []);
+  const option = (c: (typeof others)[number]) => (
+    <option key={c.id} value={c.id}>
+      {c.name}
+    </option>
+  );
+  const better = fitting[0] && !fitting.some((c) => c.id === intake.complaint) ? fitting[0] : undefined;
   return (
     <main className="grid min-h-0 flex-1 grid-cols-[500px_1fr] max-lg:block max-lg:overflow-auto max-lg:[&>*]:overflow-visible">
       <section
@@ -50,13 +66,31 @@ export function AskScreen() {
             value={intake.complaint}
             onChange={(e) => chooseComplaint(e.target.value)}
           >
-            {catalogue.complaints.map((c) => (
-              <option key={c.id} value={c.id}>
-                {c.name}
-              </option>
-            ))}
+            {fitting.length > 0 && <optgroup label="Fits where it hurts">{fitting.map(option)}</optgroup>}
+            {fitting.length > 0 ? (
+              <optgroup label="Others">{others.map(option)}</optgroup>
+            ) : (
+              others.map(option)
+            )}
           </select>
         </label>
+        {better && (
+          <p className="m-0 text-[15px]">
+            Where it hurts fits{" "}
+            <button type="button" className="min-h-6 underline" onClick={() => chooseComplaint(better.id)}>
+              {better.name}
+            </button>
+            .
+          </p>
+        )}
+        <Suspense>
+          <WhereItHurts
+            key={intake.involvedSide}
+            involved={intake.involvedSide as Side}
+            hurts={intake.hurts ?? []}
+            onChange={(hurts) => set({ hurts: hurts.length > 0 ? hurts : undefined })}
+          />
+        </Suspense>
         <div className="flex gap-8">
           <Toggles
             label="Affected side"

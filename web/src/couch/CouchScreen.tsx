@@ -1,7 +1,6 @@
-import { Suspense, useMemo, useState } from "react";
+import { Suspense, useState } from "react";
 import { useNavigate } from "react-router";
-import { leavesAt, padChanges } from "../api/examination";
-import type { Board, Changes, Pad, Side } from "../api/types";
+import type { Board, Pad } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { Announced } from "../pieces/Announced";
 import { ErrorNote } from "../pieces/ErrorNote";
@@ -24,20 +23,15 @@ import {
 import { LadderBar, OtherLadders, useLadderChange } from "./LadderBar";
 import { shortCondition } from "./names";
 import { OrderStrip } from "./order/OrderStrip";
-import { asDone, isDone, onlyTests, runningOrder, stageName, stagesOf, suggested } from "./order/order";
-import { AT_ONCE, RunningOrder } from "./order/RunningOrder";
-import { NOTHING } from "./pads/items";
+import { AT_ONCE, stageName, suggested } from "./order/order";
+import { RunningOrder } from "./order/RunningOrder";
 import { StandingPanel } from "./StandingPanel";
 import { StandingStrip } from "./StandingStrip";
-import { isOpen, keyOf, type RoutePlace, restNormal, routeOf, signOf } from "./stages/route";
 import { TapHistory } from "./TapHistory";
 import { TimerRow } from "./timer/TimerRow";
-import { timingOf } from "./timer/timing";
-import { useTimer } from "./timer/useTimer";
 import { useCommands } from "./useCommands";
-import { prefersAtOnce, usePlace } from "./usePlace";
+import { useExamining } from "./useExamining";
 import { useSteps } from "./useSteps";
-import { useTaps } from "./useTaps";
 
 /** Dialogs and screens of a whole stage come when they are first asked for. */
 const KeyList = later(() => import("./KeyList").then((m) => m.KeyList), NotLoaded);
@@ -47,150 +41,37 @@ const MoveScreen = later(() => import("./stages/MoveScreen").then((m) => m.MoveS
 
 /** The examination: the running order, what is examined now, and where the case stands. */
 export function CouchScreen() {
-  const { view, catalogue, settings } = useCaseContext();
-  const { intake } = view;
+  const context = useCaseContext();
+  const { view, catalogue, settings } = context;
   const navigate = useNavigate();
-  const taps = useTaps(view);
-  const { examination } = taps;
+  const now = useExamining(context);
+  const { taps, examination, involved, side, stage, stageTests, test, board, goTo } = now;
   const [planning, setPlanning] = useState(false);
   const [help, setHelp] = useState(false);
   // Once asked for, what tells most is suggested whatever comes first, until that is taken back.
   const [asked, setAsked] = useState(false);
   const [history, setHistory] = useState(false);
-  const [cluster, setCluster] = useState<string>();
   const steps = useSteps();
   const ladder = useLadderChange(view.code);
   const [keys, setKeys] = useState<ChosenKeys>(chosenKeys);
-  // Chosen for one test; elsewhere the position says whether one stands behind the patient.
-  const [behind, setBehind] = useState<{ test: string; on: boolean }>();
-  const involved = intake.involvedSide as Side;
-  const other = otherSide(involved);
   const upright = useMedia(UPRIGHT);
-
-  const whole = useMemo(
-    () => runningOrder(catalogue, view.plan, examination, settings.variants),
-    [catalogue, view.plan, examination, settings.variants],
-  );
-  const alone = (examination.clusters ?? []).find((c) => c.id === cluster);
-  const blocks = alone ? onlyTests(whole, alone.tests) : whole;
-  const groups = stagesOf(blocks);
-  const order = blocks.flatMap((b) => b.tests);
-  const isBlockedTest = (id: string) =>
-    examination.blocked.some((b) => b.test === id && b.reason === undefined);
-  const place = usePlace(involved, () => {
-    const open = groups.find((g) => g.tests.some((t) => !isDone(examination, t.id, involved)));
-    return prefersAtOnce() && open?.stage && AT_ONCE.includes(open.stage) ? open.stage : undefined;
-  });
-  const { side, setSide, goTo } = place;
-  const inStage = place.stage ? groups.filter((g) => g.stage === place.stage).flatMap((g) => g.tests) : [];
-  // A stage that has nothing left in this order is left for the first test.
-  const stage = inStage.length > 0 ? place.stage : undefined;
-  const chosen = catalogue.tests.find((t) => t.id === place.test);
-  const test = chosen ? asDone(chosen, settings.variants) : stage ? undefined : order[0];
-  const board = test?.boards.find((b) => b.at === place.at) ?? test?.boards[0];
-  const isBehind =
-    !stage && (behind?.test === test?.id ? behind?.on === true : test?.position === "standing-back");
-  const stageTests = inStage.filter((t) => !isBlockedTest(t.id));
-  const nextGroup = groups[groups.findIndex((g) => g.stage === stage) + 1];
-
-  /** To a test; where its stage is gone through as a whole and one comes from another, to that. */
-  const enter = (id: string) => {
-    const to = order.find((t) => t.id === id)?.stage;
-    const from = stage ?? test?.stage;
-    if (to && to !== from && AT_ONCE.includes(to) && prefersAtOnce() && !alone) {
-      place.openStage(to);
-    } else {
-      goTo(id);
-    }
-  };
-  const step = (by: number) => {
-    if (stage) {
-      const at = groups.findIndex((g) => g.stage === stage);
-      const target = groups[at + by]?.tests[0];
-      return target && enter(target.id);
-    }
-    const index = order.findIndex((t) => t.id === test?.id);
-    const target = order[Math.min(order.length - 1, Math.max(0, index + by))];
-    if (target) {
-      enter(target.id);
-    }
-  };
-  const blocked = examination.blocked.find((b) => b.test === test?.id);
-  const isBlocked = blocked !== undefined && blocked.reason === undefined;
-  const record = (onSide: Side, changes: Changes) => {
-    if (test && board && !isBlocked) {
-      taps.record({ test: test.id, at: board.at, side: onSide, changes });
-    }
-  };
-  const tapPad = (onSide: Side, pad: Pad | undefined) => {
-    if (test && board && pad) {
-      record(onSide, padChanges(pad, leavesAt(examination, test.id, board.at, onSide)));
-    }
-  };
-  const tapPlace = (at: RoutePlace) => {
-    const again = at.key === keyOf(test?.id ?? "", board?.at ?? "");
-    const sign = signOf(at);
-    place.choose(at.test.id, at.board.at);
-    // What is tapped is seen or tender; what was said of the place before is only shown, until it is tapped again.
-    if (sign && stage !== "move" && (again || isOpen(examination, at, side))) {
-      const changes = padChanges(sign, leavesAt(examination, at.test.id, at.board.at, side));
-      taps.record({ test: at.test.id, at: at.board.at, side, changes });
-    }
-  };
-  const normal = () => taps.recordAll(restNormal(examination, routeOf(stageTests)));
-  const timing = test && board && !isBlocked ? timingOf(test, board, test.holdSeconds) : undefined;
-  const timer = useTimer(`${view.code} ${test?.id} ${board?.at} ${side}`, timing, (reading) =>
-    record(side, reading),
-  );
-  const toggle = (leaf: string) => {
-    if (test && board) {
-      const on = leavesAt(examination, test.id, board.at, side)[leaf] === true;
-      record(side, { [leaf]: on ? null : true });
-    }
-  };
-  const undo = () => {
-    const last = taps.undo();
-    // It is taken back where it was made, in sight.
-    if (last && !stage && last.test === test?.id) {
-      if (last.at !== board?.at) {
-        goTo(last.test, last.at);
-      }
-      setSide(last.side);
-    }
-  };
-  const nextPlace = () => {
-    if (stage) {
-      const route = routeOf(stageTests);
-      const at = route.findIndex((p) => p.key === keyOf(test?.id ?? "", board?.at ?? ""));
-      const next = route[(at + 1) % route.length];
-      return next && place.choose(next.test.id, next.board.at);
-    }
-    const boards = test?.boards ?? [];
-    const next = boards[(boards.findIndex((b) => b.at === board?.at) + 1) % boards.length];
-    return test && next && boards.length > 1 && goTo(test.id, next.at);
-  };
   const obey = (command: Command) => {
     const pads = (board?.pads ?? []) as Pad[];
     switch (command.kind) {
       case "next":
-        return step(1);
+        return now.step(1);
       case "previous":
-        return step(-1);
+        return now.step(-1);
       case "side":
-        return setSide(side === involved ? other : involved);
+        return now.setSide(otherSide(side));
       case "pad":
-        return tapPad(side, pads[command.index]);
+        return now.tapPad(side, pads[command.index]);
       case "otherSideNormal":
-        return stage
-          ? normal()
-          : tapPad(
-              other,
-              pads.find((p) => p.id === NOTHING),
-            );
+        return now.normal();
       case "timer":
-        return timer.toggle();
+        return now.timer.toggle();
       case "behind":
-        return test && setBehind({ test: test.id, on: !isBehind });
+        return now.turnBehind();
       case "ladder": {
         const walked = examination.ladders.find((l) => l.current);
         const fitting = examination.ladders.find((l) => l.answer === undefined && l.fits);
@@ -200,16 +81,16 @@ export function CouchScreen() {
         return fitting?.fits && ladder.mutate({ ladder: fitting.id, answer: fitting.fits });
       }
       case "place":
-        return nextPlace();
+        return now.nextPlace();
       case "stage": {
-        const to = stage ? undefined : (test?.stage ?? groups[0]?.stage);
+        const to = stage ? undefined : (test?.stage ?? now.groups[0]?.stage);
         const first = stageTests[0];
-        return to && AT_ONCE.includes(to) ? place.openStage(to) : first && place.oneByOne(first.id);
+        return to && AT_ONCE.includes(to) ? now.openStage(to) : first && now.oneByOne(first.id);
       }
       case "number":
         return document.querySelector<HTMLInputElement>("[data-dial=true]")?.focus();
       case "confirm":
-        return record(involved, { "mark.confirmed": true });
+        return now.record(involved, { "mark.confirmed": true });
       case "steps":
         return steps.fold(!steps.hidden);
       case "history":
@@ -217,11 +98,11 @@ export function CouchScreen() {
       case "plan":
         return setPlanning(true);
       case "cannotTell":
-        return toggle("mark.cannotTell");
+        return now.toggle("mark.cannotTell");
       case "notDone":
-        return toggle("mark.notDone");
+        return now.toggle("mark.notDone");
       case "undo":
-        return undo();
+        return now.undo();
       case "weigh":
         return navigate(`/cases/${view.code}/weigh`);
       case "help":
@@ -235,10 +116,11 @@ export function CouchScreen() {
   useCommands(keys, obey);
   const timerKey = BINDINGS.find((b) => b.kind === "timer");
   const leader = rankedAndApart(examination.standing.conditions).ranked[0];
+  const number = now.order.findIndex((t) => t.id === test?.id) + 1;
   const here = stage
-    ? `${stageName(stage)}, ${inStage.length} tests`
+    ? `${stageName(stage)}, ${now.inStage.length} tests`
     : test
-      ? `${test.name}, ${order.findIndex((t) => t.id === test.id) + 1} of ${order.length}`
+      ? [test.name, ...(number > 0 ? [`${number} of ${now.order.length}`] : [])].join(", ")
       : "";
   const ladders = {
     code: view.code,
@@ -251,19 +133,13 @@ export function CouchScreen() {
     <RunningOrder
       view={view}
       catalogue={catalogue}
-      groups={groups}
+      groups={now.groups}
       current={stage ? undefined : test?.id}
       stage={stage}
       examination={examination}
       involved={involved}
-      cluster={alone?.id}
-      onCluster={(id) => {
-        setCluster(id);
-        const first = examination.clusters?.find((c) => c.id === id)?.tests[0];
-        if (first) {
-          goTo(first);
-        }
-      }}
+      cluster={now.cluster?.id}
+      onCluster={now.doAlone}
       onPlan={() => setPlanning(true)}
       onChoose={(id) => {
         close();
@@ -271,7 +147,7 @@ export function CouchScreen() {
       }}
       onStage={(to) => {
         close();
-        place.openStage(to);
+        now.openStage(to);
       }}
     />
   );
@@ -283,14 +159,14 @@ export function CouchScreen() {
     involved,
     side,
     padKeys: padKeys(keys),
-    next: nextGroup?.name,
-    onChoose: tapPlace,
-    onSide: setSide,
-    onPad: tapPad,
-    onChange: record,
-    onNormal: normal,
-    onNext: () => step(1),
-    onOpen: place.oneByOne,
+    next: now.next,
+    onChoose: now.tapPlace,
+    onSide: now.setSide,
+    onPad: now.tapPad,
+    onChange: now.record,
+    onNormal: now.normal,
+    onNext: () => now.step(1),
+    onOpen: now.oneByOne,
   };
   const standing = {
     standing: examination.standing,
@@ -310,7 +186,7 @@ export function CouchScreen() {
         ]}
       />
       {upright ? (
-        <OrderStrip here={here} onStep={step} order={ordered} />
+        <OrderStrip here={here} onStep={now.step} order={ordered} />
       ) : (
         <div className="flex min-h-0 flex-col border-r-[1.5px] border-line">{ordered(() => undefined)}</div>
       )}
@@ -320,7 +196,7 @@ export function CouchScreen() {
         className="flex min-h-0 flex-col overflow-auto px-4 pt-1 outline-none"
       >
         <ErrorNote error={taps.error} onDismiss={taps.dismissError} />
-        {isBehind && (
+        {now.isBehind && (
           <p className="m-0 mb-1 flex-none rounded-md bg-ink px-3 py-1 text-[20px] leading-tight font-bold text-on-dark">
             You cannot see the face: ask to speak up at any pain.
           </p>
@@ -328,10 +204,10 @@ export function CouchScreen() {
         <LadderBar {...ladders} />
         {stageScreen ? (
           <Suspense>
-            {stageTests.length < inStage.length && (
+            {stageTests.length < now.inStage.length && (
               <BlockedLine
-                names={inStage
-                  .filter((t) => isBlockedTest(t.id))
+                names={now.inStage
+                  .filter((t) => !stageTests.includes(t))
                   .map((t) => ({ id: t.id, name: t.shortName }))}
                 onGo={goTo}
               />
@@ -363,23 +239,27 @@ export function CouchScreen() {
             involved={involved}
             side={side}
             padKeys={padKeys(keys)}
-            onSide={setSide}
+            onSide={now.setSide}
             onBoard={(at) => goTo(test.id, at)}
-            onPad={tapPad}
-            onChange={record}
-            onUndo={undo}
+            onPad={now.tapPad}
+            onChange={now.record}
+            onUndo={now.undo}
             saving={taps.saving}
             timer={
-              timing &&
+              now.timing &&
               timerKey && (
-                <TimerRow timing={timing} timer={timer} keyName={keyName(keysOf(timerKey, keys)[0] ?? "")} />
+                <TimerRow
+                  timing={now.timing}
+                  timer={now.timer}
+                  keyName={keyName(keysOf(timerKey, keys)[0] ?? "")}
+                />
               )
             }
             history={
               <TapHistory code={view.code} catalogue={catalogue} open={history} onOpenChange={setHistory} />
             }
             steps={steps}
-            blocked={blocked}
+            blocked={now.blocked}
             onGoAhead={(reason, sure) => taps.goAhead({ test: test.id, reason, sure })}
             aheadError={taps.aheadError}
           />

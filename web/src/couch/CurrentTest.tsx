@@ -2,11 +2,11 @@ import type { ReactNode } from "react";
 import { leavesAt } from "../api/examination";
 import type { BlockedTest, Board, Catalogue, Changes, Examination, Pad, Side } from "../api/types";
 import { midSentence, minutes } from "../pieces/format";
-import { Toggles } from "../pieces/Toggles";
 import { Blocked } from "./Blocked";
 import { Outcomes } from "./Outcomes";
 import { type PlannedTest, positionName } from "./order/order";
 import { BothSides } from "./pads/BothSides";
+import { TestMap } from "./stages/TestMap";
 import { TestBand } from "./TestBand";
 import { notesOf, TestNotes } from "./TestNotes";
 import type { Folding } from "./useSteps";
@@ -118,20 +118,19 @@ function Recording(props: CurrentTestProps) {
         </p>
       )}
       {test.boards.length > 1 && (
-        <div className="mt-1 flex-none [&_.choice]:min-h-[30px] [&_.choice]:px-1.5 [&_.choice]:py-0.5 [&_.choice]:text-[15px] [&_.choice]:leading-tight">
-          <Toggles
-            label="Where"
-            hideLabel
-            value={board.at}
-            options={test.boards.map((b) => ({ id: b.at, label: b.label }))}
-            onChange={props.onBoard}
-          />
-        </div>
+        <TestMap
+          test={test}
+          at={board.at}
+          examination={examination}
+          involved={involved}
+          onBoard={props.onBoard}
+        />
       )}
       {props.timer}
       <BothSides
         key={board.at}
         board={board}
+        atOnce={test.kind === "strength" && test.bothSides}
         involved={involved}
         side={props.side}
         leaves={{

@@ -24,7 +24,7 @@ export function StandingStrip(props: StandingProps) {
   return (
     <section
       aria-label="Standing"
-      className="standing-strip flex flex-none flex-wrap items-center gap-x-5 gap-y-1 border-t-[1.5px] border-line bg-panel px-4 py-1.5"
+      className="standing-strip flex flex-none flex-wrap items-center gap-x-5 gap-y-1 border-t-[1.5px] max-md:gap-x-2 border-line bg-panel px-4 py-1.5"
     >
       <ol className="m-0 flex min-w-0 flex-1 list-none flex-wrap gap-x-5 p-0">
         {ranked.slice(0, narrow ? SHOWN_NARROW : SHOWN).map((c) => (
@@ -39,8 +39,7 @@ export function StandingStrip(props: StandingProps) {
       </ol>
       {to && (
         <button type="button" className="action px-3" onClick={() => props.onGo(to)}>
-          Next:{" "}
-          {next && to === next.test ? shortTest(catalogue, to, next.testName) : shortTest(catalogue, to, to)}
+          Next<span className="max-md:sr-only">: {shortTest(catalogue, to, next?.testName ?? to)}</span>
         </button>
       )}
       <button type="button" className="choice px-3" onClick={() => setOpen(true)}>

@@ -1,5 +1,6 @@
 import { Tabs } from "radix-ui";
 import type { ReactNode } from "react";
+import { Link } from "react-router";
 import type { ClinicalTest, Side } from "../api/types";
 import { TestFigure } from "../figures/TestFigure";
 import type { Folding } from "./useSteps";
@@ -48,12 +49,15 @@ export function TestBand(props: {
             <BandTab value="watch">What to watch for</BandTab>
             {props.notes && <BandTab value="notes">Notes{props.noted > 0 ? `, ${props.noted}` : ""}</BandTab>}
           </Tabs.List>
+          <Link to={`/evidence?test=${test.id}`} className="ml-auto min-h-6 underline decoration-dotted">
+            Evidence
+          </Link>
           <button
             type="button"
-            className="ml-auto min-h-6 underline decoration-dotted"
+            className="min-h-6 underline decoration-dotted"
             onClick={() => folding.fold(true)}
           >
-            Figure only (H)
+            Fold (H)
           </button>
         </div>
         <Words value="steps" lines={test.steps} />

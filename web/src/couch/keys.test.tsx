@@ -24,6 +24,24 @@ function Couch(props: { chosen?: ChosenKeys; obey: (command: Command) => void })
   );
 }
 
+function Around(props: { obey: (command: Command) => void }) {
+  useCommands({}, props.obey);
+  return (
+    <>
+      <a href="#elsewhere">Elsewhere</a>
+      <main>
+        <button type="button">Their pain</button>
+        <div role="radiogroup" aria-label="Where">
+          <button type="button">Groove</button>
+        </div>
+        <details>
+          <summary>More</summary>
+        </details>
+      </main>
+    </>
+  );
+}
+
 function Choosing(props: { onChosen: (chosen: ChosenKeys) => void }) {
   const [chosen, setChosen] = useState<ChosenKeys>({});
   const choose = (next: ChosenKeys) => {
@@ -73,6 +91,34 @@ describe("A key on the couch", () => {
     expect(obeyed).toEqual([{ kind: "notDone" }]);
   });
 
+  it("acts after a tap anywhere, and from what somebody went to by keyboard only where that does not take it", async () => {
+    const user = userEvent.setup();
+    const obeyed: string[] = [];
+    const obey = (c: Command) => obeyed.push(c.kind === "pad" ? `pad ${c.index}` : c.kind);
+    render(<Around obey={obey} />);
+    // Tapped: the keys are the screen's, Space and arrows too.
+    for (const name of ["Their pain", "Groove"]) {
+      await user.click(screen.getByRole("button", { name }));
+      await user.keyboard("1 {ArrowDown}");
+    }
+    await user.click(screen.getByText("More"));
+    await user.keyboard("u");
+    expect(obeyed).toEqual(["pad 0", "timer", "next", "pad 0", "timer", "next", "side"]);
+    // By keyboard: not from a link or a summary, and what presses or moves there is that alone.
+    obeyed.length = 0;
+    screen.getByText("More").blur();
+    await user.tab();
+    expect(document.activeElement?.textContent).toBe("Elsewhere");
+    await user.keyboard("1{PageDown}");
+    await user.tab();
+    await user.keyboard("2 ");
+    await user.tab();
+    await user.keyboard("3{ArrowDown}");
+    await user.tab();
+    await user.keyboard("4 ");
+    expect(obeyed).toEqual(["next", "pad 1", "pad 2"]);
+  });
+
   it("acts on what the key before it brought up, and no longer once the screen is left", () => {
     const first: string[] = [];
     const second: string[] = [];
@@ -90,7 +136,9 @@ describe("A key on the couch", () => {
 describe("A key of one's own", () => {
   it("is refused with the reason when the browser or another command has it", () => {
     expect(keyProblem("undo", "Escape", {})).toContain("belongs to the browser");
-    expect(keyProblem("undo", "N", {})).toBe("N is taken: other side: nothing found.");
+    expect(keyProblem("undo", "N", {})).toBe(
+      "N is taken: other side: nothing found; of a whole stage: the rest is normal.",
+    );
     expect(keyProblem("undo", "PageDown", {})).toBe("Page down is taken: next test.");
     expect(keyProblem("undo", "z", {})).toBeUndefined();
     // What somebody moved away from is free again, and what they moved to is not.
@@ -147,19 +195,19 @@ describe("A key of one's own", () => {
     await waitFor(() => expect(document.activeElement).not.toBe(document.body));
     expect(document.activeElement).not.toBe(field);
     await user.clear(field);
-    await user.type(field, "asaz");
+    await user.type(field, "ajaz");
     await user.tab();
     expect(screen.getByRole("alert").textContent).toBe("A stands twice.");
     expect(now).toEqual({});
     await user.clear(field);
-    await user.type(field, "asz");
+    await user.type(field, "ajz");
     await user.tab();
     expect(screen.getByRole("alert").textContent).toBe("Z is taken: take the last tap back.");
     await user.clear(field);
-    await user.type(field, "ASJF");
+    await user.type(field, "AJFK");
     await user.tab();
-    expect(now).toEqual({ pads: "asjf" });
+    expect(now).toEqual({ pads: "ajfk" });
     await user.click(screen.getByRole("checkbox", { name: /Single keys/ }));
-    expect(now).toEqual({ pads: "asjf", off: true });
+    expect(now).toEqual({ pads: "ajfk", off: true });
   });
 });

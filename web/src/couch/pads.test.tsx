@@ -297,7 +297,7 @@ const EXAMINATION = {
   readings: [],
   findings: [],
   standing: {},
-  lastTap: undefined,
+  lastTaps: [],
 } as unknown as Examination;
 const VIEW = {
   code: "HB-001",
@@ -363,7 +363,8 @@ describe("taps", () => {
                         },
                       ]
                     : [],
-                lastTap: act.kind === "tap" ? act.tapId : undefined,
+                lastTaps:
+                  act.kind === "tap" ? [{ tapId: act.tapId, test: "neer", at: "", side: "right" }] : [],
               } as Examination);
           });
         },

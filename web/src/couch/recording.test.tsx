@@ -93,7 +93,7 @@ describe("what stands beside the figure", () => {
     await user.type(screen.getByLabelText(/In words/), "seen by Mr Wader");
     await user.click(screen.getByRole("tab", { name: "How to do it" }));
     expect(screen.getByText("Bare both arms.")).toBeTruthy();
-    await user.click(screen.getByRole("button", { name: /Figure only/ }));
+    await user.click(screen.getByRole("button", { name: /^Fold/ }));
     await user.click(screen.getByRole("button", { name: /How to do it \(H\)/ }));
     await user.click(screen.getByRole("tab", { name: "Notes" }));
     expect((screen.getByLabelText(/In words/) as HTMLInputElement).value).toBe("seen by Mr Wader");

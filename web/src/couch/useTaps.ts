@@ -24,8 +24,9 @@ export function useTaps(view: Pick<CaseView, "code" | "id" | "visit" | "examinat
     [state.acts, code, me],
   );
   const examination = useMemo(() => examinationWith(saved, acts), [saved, acts]);
-  // What one key recorded in several places is taken back by one.
+  // What one tap or key recorded in several places is taken back by one.
   const together = useRef<string[]>([]);
+  const collecting = useRef<string[]>(undefined);
 
   const ahead = useMutation({
     mutationFn: (request: { test: string; reason: string; sure: boolean }) =>
@@ -40,7 +41,14 @@ export function useTaps(view: Pick<CaseView, "code" | "id" | "visit" | "examinat
   const record = (made: NewTap) => {
     const tapId = crypto.randomUUID();
     add({ kind: "tap", code, caseId, visit, by: me, tapId, madeAt: Date.now(), ...made });
-    return tapId;
+    collecting.current?.push(tapId);
+  };
+  const asOne = (making: () => void) => {
+    const ids: string[] = [];
+    collecting.current = ids;
+    making();
+    collecting.current = undefined;
+    together.current = ids;
   };
 
   return {
@@ -48,9 +56,8 @@ export function useTaps(view: Pick<CaseView, "code" | "id" | "visit" | "examinat
     goAhead: ahead.mutate,
     aheadError: ahead.error,
     record,
-    recordAll: (made: NewTap[]) => {
-      together.current = made.map(record);
-    },
+    asOne,
+    recordAll: (made: NewTap[]) => asOne(() => made.forEach(record)),
     /** Takes the last tap back, with those made by the same key, and says where it was. */
     undo: () => {
       const last = examination.lastTaps[0];

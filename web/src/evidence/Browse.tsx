@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Link } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import type { Catalogue, EvidenceIndex, PairLine } from "../api/types";
 import { factor } from "../pieces/format";
 import { WideTable } from "../pieces/WideTable";
@@ -17,12 +17,15 @@ const STATUS: Record<string, string> = {
 /** All pairs with figures, found by test, condition, region or a word. */
 export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
   const { index, catalogue } = props;
+  const [params, setParams] = useSearchParams();
+  const asked = catalogue.tests.find((t) => t.id === params.get("test"));
   const [word, setWord] = useState("");
   const [region, setRegion] = useState("");
   const [condition, setCondition] = useState("");
   const regionOf = (pair: PairLine) => catalogue.tests.find((t) => t.id === pair.test)?.region ?? "history";
   const found = index.pairs.filter(
     (p) =>
+      (asked === undefined || p.test === asked.id) &&
       (region === "" || regionOf(p) === region) &&
       (condition === "" || p.condition === condition) &&
       `${p.name} ${p.conditionName}`.toLowerCase().includes(word.trim().toLowerCase()),
@@ -30,6 +33,16 @@ export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
   const conditions = conditionsOf(index.pairs);
   return (
     <>
+      {asked && (
+        <p className="m-0 mb-2 flex items-center gap-3 text-[17px]">
+          <span>
+            Of <b>{asked.name}</b> alone
+          </span>
+          <button type="button" className="choice min-h-9 px-3 py-0" onClick={() => setParams({})}>
+            All tests
+          </button>
+        </p>
+      )}
       <div className="mb-3 flex flex-wrap items-end gap-3">
         <label className="flex flex-col text-[16px]">
           Find

@@ -22,7 +22,7 @@ const DOT_PX = 5;
 /** A dot is tapped as far round it as this. */
 const REACH_PX = 13;
 /** How much of the width the names take at each edge. */
-const NAMES = 0.33;
+const NAMES = 0.32;
 
 /** A region drawn with its places: each a dot, and a line from it to its name at the edge. Either is tapped. */
 export function Plate(props: {

@@ -15,12 +15,14 @@ const byTest = ({ grips, tests, maps = [], body = [], movements = [] }: PosedFig
 
 export type AllFigures = ReturnType<typeof byTest>;
 
-/** How the tests look, by test. */
-export function useFigures() {
+/** How the tests look, by test, and whether that is still on its way. */
+export function useFiguresQuery() {
   return useQuery({
     queryKey: ["figures"],
     queryFn: () => orKept(["figures"], () => call<PosedFigures>("/api/figures")),
     staleTime: CONTENT_STALE_AFTER_MS,
     select: byTest,
-  }).data;
+  });
 }
+
+export const useFigures = () => useFiguresQuery().data;

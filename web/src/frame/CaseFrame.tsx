@@ -5,6 +5,7 @@ import { ErrorNote } from "../pieces/ErrorNote";
 import { sideName } from "../pieces/format";
 import { BAR_WAY } from "./bar";
 import { ClosedNote } from "./ClosedNote";
+import { NextVisit } from "./NextVisit";
 import { StoppableOutlet } from "./Stopped";
 import { TopBar } from "./TopBar";
 import { UnknownNote } from "./UnknownNote";
@@ -62,6 +63,7 @@ export function CaseFrame() {
           </span>
         )}
         {found.data && <VisitMenu view={found.data} />}
+        {found.data && <NextVisit view={found.data} />}
         <WaitingNote />
       </TopBar>
       {error && (

@@ -1,6 +1,6 @@
 import { Dialog } from "radix-ui";
 import { type KeyboardEvent, type ReactNode, useRef } from "react";
-import { lastFocused } from "./focusTrail";
+import { focusNow, lastFocused } from "./focusTrail";
 
 /** A dialog in Lexicor's looks: its title, and whatever is inside, which scrolls where it is too much. */
 export function DialogFrame(props: {
@@ -15,7 +15,7 @@ export function DialogFrame(props: {
   onKeyDown?: (event: KeyboardEvent) => void;
   onEscape?: (event: { preventDefault(): void }) => void;
 }) {
-  const from = useRef<Element>(null);
+  const from = useRef<Element>(undefined);
   return (
     <Dialog.Root open={props.open} onOpenChange={props.onOpenChange}>
       <Dialog.Portal>
@@ -25,7 +25,7 @@ export function DialogFrame(props: {
           onKeyDown={props.onKeyDown}
           onEscapeKeyDown={props.onEscape}
           onOpenAutoFocus={() => {
-            from.current = document.activeElement;
+            from.current = focusNow();
           }}
           // Whatever opened it, a key or an entry of a menu that is gone, the work goes on where it was.
           onCloseAutoFocus={(event) => {

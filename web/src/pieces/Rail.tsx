@@ -49,9 +49,9 @@ export function Rail(props: { values: RailValues; width: number; labels?: boolea
         height="22"
         rx="3"
         fill="var(--band-wide)"
-        stroke="var(--band)"
+        stroke="var(--edge)"
       />
-      <rect {...span(v.low, v.high)} y={y - 5} height="10" rx="2" fill="var(--band)" />
+      <rect {...span(v.low, v.high)} y={y - 5} height="10" rx="2" fill="var(--band)" stroke="var(--teal)" />
       <Line x={x(v.ruleOut)} y={y} opensTo={-1} />
       <Line x={x(v.act)} y={y} opensTo={1} />
       <line x1={x(v.pretest)} x2={x(v.posttest)} y1={y} y2={y} stroke="var(--teal)" strokeWidth="5" />

@@ -19,3 +19,12 @@ export function lastFocused(): HTMLElement | undefined {
     .map((ref) => ref.deref())
     .findLast((e) => e?.isConnected && !e.closest("[role=menu], [role=dialog]"));
 }
+
+/** Where the focus is: nowhere if it was given up, and undefined where what had it is gone. */
+export function focusNow(): Element | undefined {
+  const { activeElement, body } = document;
+  if (activeElement && activeElement !== body) {
+    return activeElement;
+  }
+  return trail.at(-1)?.deref()?.isConnected === false ? undefined : body;
+}

@@ -28,6 +28,19 @@ export function useAfterPause<T>(act: (value: T) => void): { in: (value: T) => v
       now,
     };
   }, []);
-  useEffect(() => pause.now, [pause]);
+  useEffect(() => {
+    // A page that is closed while something is typed asks first, and saves it meanwhile.
+    const leaving = (event: BeforeUnloadEvent) => {
+      if (waiting.current) {
+        pause.now();
+        event.preventDefault();
+      }
+    };
+    window.addEventListener("beforeunload", leaving);
+    return () => {
+      window.removeEventListener("beforeunload", leaving);
+      pause.now();
+    };
+  }, [pause]);
   return pause;
 }

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { CaseView, Catalogue, Examination, Side } from "../../api/types";
 import { Clusters } from "./Clusters";
 import { OrderRow } from "./OrderRow";
-import { isDone, type Stage, type StageGroup } from "./order";
+import { AT_ONCE, isDone, type Stage, type StageGroup } from "./order";
 import { LeftOut, TimeThere } from "./TimeThere";
 
 interface Order {
@@ -50,9 +50,6 @@ export function RunningOrder(props: Order) {
     </nav>
   );
 }
-
-/** Stages that can be gone through on one screen. */
-export const AT_ONCE: readonly (Stage | undefined)[] = ["look", "feel", "move"];
 
 function StageRows(props: Order & { group: StageGroup }) {
   const { group, examination, involved } = props;

@@ -16,9 +16,11 @@ export function TimeThere(props: { view: Pick<CaseView, "code" | "plan"> }) {
   const { minutes } = props.view.plan;
   const save = useCaseChange<number | null>(props.view.code, (m) => ({ path: "time", body: { minutes: m } }));
   return (
-    <div className="time-there border-b-[1.5px] border-line px-3 py-1.5">
+    <div className="time-there flex flex-wrap items-center gap-x-2 border-b-[1.5px] border-line px-3 py-1.5 text-[14px]">
+      <span aria-hidden="true">Minutes</span>
       <Toggles
         label="Minutes there are"
+        hideLabel
         value={minutes === undefined ? "all" : `${minutes}`}
         options={TIMES}
         onChange={(id) => save.mutate(id === "all" ? null : Number(id))}

@@ -53,6 +53,9 @@ const STAGES: Record<Stage, string> = {
   provoke: "Provoke",
 };
 
+/** Stages that can be gone through on one screen. */
+export const AT_ONCE: readonly (Stage | undefined)[] = ["look", "feel", "move"];
+
 export const stageName = (stage: Stage) => STAGES[stage];
 
 export function positionName(position: string): string {

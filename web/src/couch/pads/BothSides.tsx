@@ -31,6 +31,8 @@ interface Recording {
   onSide: (side: Side) => void;
   onPad: (side: Side, pad: Pad) => void;
   onChange: (side: Side, changes: Changes) => void;
+  /** Whether both sides are tested at once, so that both are open from the start. */
+  atOnce?: boolean;
 }
 
 /**
@@ -41,7 +43,7 @@ export function BothSides(props: Recording) {
   const { board, involved, side, leaves } = props;
   const other = otherSide(involved);
   const narrow = useMedia(NARROW);
-  const [opened, setOpened] = useState(false);
+  const [opened, setOpened] = useState(props.atOnce ?? false);
   const blocks = blocksOf(board, props.padKeys);
   const nothing = blocks.flatMap((b) => b.items).find((i) => i.id === NOTHING);
   const found = Object.keys(leaves[other]).length > 0 && !nothing?.isOn(leaves[other]);

@@ -41,7 +41,7 @@ export function DialCard(props: {
             value={props.leaves[side][dial.leaf] as number | undefined}
             quick={
               i === sides.length - 1 && !props.plain
-                ? dial.quick.slice(0, several ? QUICK_BESIDE : QUICK)
+                ? dial.quick.slice(0, several ? QUICK_BESIDE : QUICK).sort((a, b) => a - b)
                 : []
             }
             steps={!several && !props.plain}

@@ -1,5 +1,3 @@
-import type { ReactNode } from "react";
-
 /** The name of a stage that is gone through as a whole, how far it is, and the ways on. */
 export function StageHead(props: {
   name: string;
@@ -11,7 +9,6 @@ export function StageHead(props: {
   onNext: () => void;
   onNormal: () => void;
   onOneByOne: () => void;
-  children?: ReactNode;
 }) {
   const rest = props.of - props.done;
   return (
@@ -24,16 +21,20 @@ export function StageHead(props: {
         </button>
       </span>
       {rest > 0 && (
-        <button type="button" className="action px-3" onClick={props.onNormal}>
-          The rest is normal <span className="font-normal">N</span>
+        <button type="button" className="action px-3 max-md:flex-1 max-md:px-1" onClick={props.onNormal}>
+          The rest is normal <span className="font-normal max-md:hidden">N</span>
         </button>
       )}
       {props.next && (
-        <button type="button" className="action px-3" data-quiet={rest > 0} onClick={props.onNext}>
-          Next: {props.next} <span className="font-normal">Down</span>
+        <button
+          type="button"
+          className="action px-3 max-md:flex-1 max-md:px-1"
+          data-quiet={rest > 0}
+          onClick={props.onNext}
+        >
+          Next: {props.next} <span className="font-normal max-md:hidden">Down</span>
         </button>
       )}
-      {props.children}
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import type { Changes, Examination, Finding, Pad, Side } from "../../api/types";
 import { Plate, type PlateItem } from "../../figures/Plate";
-import { useFigures } from "../../figures/queries";
+import { useFiguresQuery } from "../../figures/queries";
 import { otherSide } from "../../pieces/format";
 import { Mark, outcomeWord } from "../../pieces/Mark";
 import { useMedia } from "../../pieces/useMedia";
@@ -41,12 +41,15 @@ const HIGH = "(height > 62rem)";
 export function StageScreen(props: StageProps) {
   const { examination, involved, tests } = props;
   const { ref, width } = useWidth<HTMLDivElement>(720);
-  const figures = useFigures();
+  const { data: figures, isPending } = useFiguresQuery();
   const route = routeOf(tests);
   const { mapped, others } = onMaps(route, figures?.maps ?? []);
   const done = route.filter((p) => !isOpen(examination, p, involved)).length;
   const chosen =
-    props.chosen && route.find((p) => p.key === keyOf(props.chosen?.test ?? "", props.chosen?.at ?? ""));
+    props.chosen &&
+    [...mapped.flatMap((m) => m.places), ...others].find(
+      (p) => p.key === keyOf(props.chosen?.test ?? "", props.chosen?.at ?? ""),
+    );
   const columns = mapped.length > 1 && width >= 2 * LEAST_PLATE_PX + GAP_PX ? 2 : 1;
   const plate = Math.floor((width - (columns - 1) * GAP_PX) / columns) - 1;
   const heights = useMedia(HIGH) ? PLATE_PX.high : PLATE_PX.usual;
@@ -96,7 +99,8 @@ export function StageScreen(props: StageProps) {
             />
           ))}
       </div>
-      {others.length > 0 && (
+      {/* Not first beside the maps and then on them. */}
+      {!isPending && others.length > 0 && (
         <div className="flex flex-none flex-wrap gap-1.5 pb-1">
           {others.map((p) => {
             const { name, label, on } = item(p);

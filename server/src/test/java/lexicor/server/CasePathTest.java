@@ -52,7 +52,7 @@ class CasePathTest {
         assertThat(ledger.findValuesAsString("status")).contains("counted", "unclear");
         assertThat(ledger.toString()).contains("Farber et al.", "not yet checked");
 
-        String last = after.get("lastTap").asString();
+        String last = after.at("/lastTaps/0/tapId").asString();
         JsonNode undone = LEXICOR.post("/api/cases/" + code + "/undo", "{\"tapId\":\"%s\"}".formatted(last))
                 .body();
         assertThat(leading(undone).get("posttest").asDouble()).isCloseTo(1.1 / 1.55, within(1e-9));
@@ -87,7 +87,7 @@ class CasePathTest {
         String another = newTap(UUID.randomUUID(), "neer", "right", "{\"pain.present\":false}");
         assertThat(LEXICOR.post("/api/cases/" + code + "/taps", another).status())
                 .isEqualTo(409);
-        String last = "{\"tapId\":%s}".formatted(merged.get("lastTap"));
+        String last = "{\"tapId\":%s}".formatted(merged.at("/lastTaps/0/tapId"));
         assertThat(LEXICOR.post("/api/cases/" + code + "/undo", last).status()).isEqualTo(409);
     }
 

@@ -32,7 +32,7 @@ class CouchTest {
         JsonNode kept = LEXICOR.get("/api/cases/" + code + "/taps").body();
         assertThat(kept.findValuesAsString("device")).containsExactly("tablet", "laptop");
         String laptops = kept.get(1).get("tapId").asString();
-        assertThat(late.get("lastTap").asString()).isEqualTo(laptops);
+        assertThat(late.at("/lastTaps/0/tapId").asString()).isEqualTo(laptops);
         JsonNode without = takeBack(code, laptops);
         assertThat(without.at("/readings/0/values/gapMm").asDouble()).isEqualTo(10);
         assertThat(takeBack(code, laptops)).isEqualTo(without);

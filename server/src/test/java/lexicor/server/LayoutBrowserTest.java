@@ -91,9 +91,12 @@ class LayoutBrowserTest extends InBrowser {
                         "places", t.get("boards").size()))
                 .toList();
 
-        page.navigate(LEXICOR.url("/cases/" + WITH_LADDER + "/couch"));
+        page.navigate(LEXICOR.url("/cases/" + WITH_LADDER + "/couch?test="
+                + tests.get(0).get("id").asString()));
         assertThat(page.locator("svg.figure")).isVisible();
         assertThat(side("Ladders")).isVisible();
+        page.evaluate(
+                "document.querySelectorAll('nav[aria-label=\"Running order\"] h2 [aria-expanded=false]').forEach(b => b.click())");
         assertThat(page.locator(".order-row")).hasCount(tests.size());
 
         @SuppressWarnings("unchecked")

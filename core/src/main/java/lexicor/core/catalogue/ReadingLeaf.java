@@ -24,7 +24,12 @@ public enum ReadingLeaf {
     WEAKNESS_GRADE("weakness.grade", CODE),
     WEAKNESS_MRC("weakness.mrc", 0, 5, "of 5"),
     APPREHENSION("apprehension", FLAG),
+    APPREHENSION_SEVERITY("apprehension.severity", 0, 10, "of 10"),
+    /** Where on the way it comes. */
+    APPREHENSION_ANGLE_DEG("apprehension.angleDeg", 0, 180, "degrees"),
     RELIEF("relief", FLAG),
+    /** Not only does it not ease, it gets worse. */
+    RELIEF_WORSE("relief.worse", FLAG),
     CLICK_PRESENT("click.present", FLAG),
     CLICK_PAINFUL("click.painful", FLAG),
     CLUNK("clunk", FLAG),

@@ -43,6 +43,9 @@ public final class Wording {
                 "is it the familiar pain?");
         sign(APPREHENSION, "apprehension", "apprehension", "no apprehension");
         sign(RELIEF, "relief", "eased", "not eased", "did it ease?");
+        sign(RELIEF_WORSE, "worsening", "got worse", "no worse");
+        value(APPREHENSION_SEVERITY, "apprehension score", "how strong is the apprehension?");
+        value(APPREHENSION_ANGLE_DEG, "apprehension from", "at which angle does it come?");
         sign(CLICK_PRESENT, "click", "a click", "no click");
         sign(CLICK_PAINFUL, "click", "a painful click", "a painless click", "does the click hurt?");
         sign(CLUNK, "clunk", "a clunk", "no clunk");

@@ -24,9 +24,11 @@ final class Dials {
 
     static {
         dial(PAIN_SEVERITY, "Pain, 0 to 10", 1, 2, 4, 6, 8);
+        dial(APPREHENSION_SEVERITY, "Apprehension, 0 to 10", 1, 2, 4, 6, 8);
+        dial(APPREHENSION_ANGLE_DEG, "Apprehension from", 5, 60, 90, 110);
         dial(WEAKNESS_MRC, "Grade, 0 to 5", 1, 2, 3, 4, 5);
         dial(LAG_DEGREES, "Lag", 1, 0, 5, 10, 15, 20);
-        dial(GAP_MM, "Gap", 5, 0, 5, 10, 15, 20, 25);
+        dial(GAP_MM, "Gap", 5, 20, 10, 30, 0);
         dial(TRANSLATION_PERCENT, "Glide", 5, 10, 25, 30, 50);
         dial(ARC_START_DEG, "Pain starts at", 5, 60, 70, 80, 90, 120);
         dial(ARC_WORST_DEG, "Worst at", 5, 80, 90, 100, 110, 150);

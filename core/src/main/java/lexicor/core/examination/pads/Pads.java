@@ -102,6 +102,8 @@ final class Pads {
             case "relief" -> {
                 add("relief", words(RELIEF).map(Words::yes).orElse("It eases"), "", RELIEF, new Flag(true));
                 add("no-relief", words(RELIEF).map(Words::no).orElse("Does not ease"), "", RELIEF, new Flag(false));
+                pads.add(sign(
+                        "gets-worse", "Gets worse", "", Map.of(RELIEF, new Flag(false), RELIEF_WORSE, new Flag(true))));
             }
             case "holdsPosition" ->
                 add(
@@ -156,7 +158,8 @@ final class Pads {
         Stream.of(ReadingLeaf.values())
                 .filter(l -> !l.isMark() && test.offers(l))
                 .filter(l -> l.kind() != ReadingLeaf.Kind.CODES || l == CHEAT && isSign(CHEAT))
-                .filter(l -> l != TINGLING_FAMILIAR)
+                // What stands recorded as nothing found has neither.
+                .filter(l -> l != TINGLING_FAMILIAR && l != RELIEF_WORSE)
                 .filter(l -> l != GAP_MM || test.readings().contains("visible"))
                 .forEach(l -> Normal.valueOf(l).ifPresent(v -> sets.put(l, v)));
         return sign("nothing", "Nothing found", "", Map.copyOf(sets));

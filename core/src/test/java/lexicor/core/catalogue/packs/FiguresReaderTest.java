@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import lexicor.core.catalogue.ClinicalTest;
@@ -41,6 +42,46 @@ class FiguresReaderTest {
                     .flatMap(s -> s);
             arms.forEach(arm -> assertThat(beyond(arm)).as(figure.id()).isEmpty());
         }
+    }
+
+    /** What is about the whole limb, or about no place at all, has a name in words alone. */
+    private static final Set<String> NOWHERE = Set.of("inspect-shoulder-side", "crps-signs");
+
+    @Test
+    void everyPlaceThatIsLookedAtOrFeltIsOnOneMap() {
+        List<String> mapped = Shipped.CATALOGUE.figures().maps().stream()
+                .flatMap(m -> m.marks().stream())
+                .map(m -> m.test() + " " + m.at())
+                .toList();
+        assertThat(mapped).doesNotHaveDuplicates();
+        List<String> places = Shipped.CATALOGUE.tests().stream()
+                .filter(t -> List.of("inspection", "palpation").contains(t.kind()) || t.id().equals("dermatomes"))
+                .filter(t -> !NOWHERE.contains(t.id()))
+                .flatMap(t -> t.places().stream().map(at -> t.id() + " " + at))
+                .toList();
+        assertThat(mapped).containsExactlyInAnyOrderElementsOf(places);
+    }
+
+    @Test
+    void everyMovementThatIsDrawnIsMeasuredThere() {
+        assertThat(Shipped.CATALOGUE.figures().movements()).isNotEmpty().allSatisfy(m -> {
+            ClinicalTest test = Shipped.CATALOGUE.test(m.test()).orElseThrow();
+            assertThat(test.places()).contains(m.at());
+            assertThat(test.readings()).contains("rangeDeg");
+            assertThat(m.angle()).isIn("elevation", "external", "elbow", "supination", "extension", "radial");
+        });
+        assertThat(Shipped.CATALOGUE.figures().movements())
+                .filteredOn(m -> m.at().equals("ulnar-deviation"))
+                .singleElement()
+                .satisfies(m -> assertThat(m.opposite()).isTrue());
+    }
+
+    @Test
+    void everyComplaintFitsSomewhereOnTheBody() {
+        assertThat(Shipped.CATALOGUE.complaints())
+                .allSatisfy(c -> assertThat(c.hurts()).isNotEmpty().allSatisfy(area -> assertThat(
+                                Shipped.CATALOGUE.figures().area(area))
+                        .isPresent()));
     }
 
     @Test

@@ -69,7 +69,7 @@ class PadBoardTest {
                     """
             weakness         | A little weak: weakness.grade=mild ; Clearly weak: weakness.grade=marked
             apprehension     | Apprehension: apprehension=true
-            relief           | It eases: relief=true ; Does not ease: relief=false
+            relief           | It eases: relief=true ; Does not ease: relief=false ; Gets worse: relief=false relief.worse=true
             click            | Click with pain: click.present=true click.painful=true ; Painless click: click.present=true click.painful=false
             clunk            | Clunk: clunk=true
             crepitus         | Grating: crepitus=true
@@ -239,7 +239,7 @@ class PadBoardTest {
         // What a criterion reads comes first.
         assertThat(boards.get(1).dials())
                 .containsExactly(
-                        new Dial(ReadingLeaf.GAP_MM, "Gap", 5, List.of(0.0, 5.0, 10.0, 15.0, 20.0, 25.0), true),
+                        new Dial(ReadingLeaf.GAP_MM, "Gap", 5, List.of(20.0, 10.0, 30.0, 0.0), true),
                         new Dial(ReadingLeaf.SCORE, "Score", 1, List.of(), false));
     }
 

@@ -1,0 +1,164 @@
+package lexicor.core.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Complaint;
+import lexicor.core.catalogue.Criterion;
+import lexicor.core.catalogue.packs.Shipped;
+import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.evidence.HighBias;
+import lexicor.core.examination.Findings;
+import lexicor.core.examination.Readings;
+import lexicor.core.examination.Side;
+import lexicor.core.weighing.Verdict;
+import lexicor.core.weighing.WeighedCase;
+import lexicor.core.weighing.WeighedCondition;
+import lexicor.core.weighing.Weighing;
+import lexicor.core.weighing.input.BedsideCase;
+import lexicor.core.weighing.input.Candidate;
+import lexicor.core.weighing.input.WeighingSettings;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+class WithinTimeTest {
+    private static final Catalogue CATALOGUE = Shipped.CATALOGUE;
+    private static final EvidenceBase EVIDENCE = EvidenceBase.of(CATALOGUE, HighBias.CORRECTED);
+    private static final Findings NOTHING =
+            Findings.of(CATALOGUE, Readings.of(List.of()), Side.RIGHT, Optional.empty(), Map.of());
+
+    /** A case at its beginning, with the order that is proposed for it. */
+    private record Begun(WeighedCase weighed, List<String> planned) {
+        static Begun with(Complaint complaint) {
+            Set<String> regions = new TreeSet<>(complaint.regions());
+            List<Candidate> candidates = complaint.candidates().stream()
+                    .map(c -> new Candidate(c, 0.3, Candidate.ASSUMED_LOGIT_SD, 0.05, 0.8, 1))
+                    .toList();
+            BedsideCase bedside = new BedsideCase(candidates, NOTHING, regions, Set.of());
+            List<Proposal.Suspect> suspects = complaint.candidates().stream()
+                    .map(c -> new Proposal.Suspect(c, 0.3))
+                    .toList();
+            return new Begun(
+                    Weighing.weigh(bedside.against(CATALOGUE, EVIDENCE, WeighingSettings.DEFAULT)),
+                    Proposal.of(CATALOGUE, EVIDENCE, regions, complaint.also(), suspects).stream()
+                            .map(ClinicalTest::id)
+                            .toList());
+        }
+
+        WithinTime within(double minutes, boolean injured) {
+            return WithinTime.of(CATALOGUE, NOTHING, weighed, injured, planned, minutes);
+        }
+    }
+
+    @Property(tries = 60)
+    void everyTestIsKeptInItsOrderOrLeftOutWithAReason(
+            @ForAll @IntRange(max = 19) int complaint, @ForAll @IntRange(min = 1, max = 60) int minutes) {
+        Begun begun = Begun.with(CATALOGUE.complaints().get(complaint));
+        WithinTime within = begun.within(minutes, false);
+        List<String> all = new ArrayList<>(within.kept());
+        all.addAll(within.leftOut().keySet());
+        assertThat(all).containsExactlyInAnyOrderElementsOf(begun.planned());
+        assertThat(within.kept())
+                .isSubsetOf(begun.planned())
+                .isSortedAccordingTo((a, b) -> Integer.compare(
+                        begun.planned().indexOf(a), begun.planned().indexOf(b)));
+        assertThat(within.leftOut().values()).allSatisfy(why -> assertThat(why).isNotBlank());
+        assertThat(within.minutes())
+                .isEqualTo(within.kept().stream()
+                        .mapToDouble(t -> test(t).minutes())
+                        .sum());
+        for (String kept : within.kept()) {
+            assertThat(test(kept).after()).noneMatch(within.leftOut()::containsKey);
+        }
+        // More than there is only for what safety needs, and what has to come before that.
+        if (within.minutes() > minutes) {
+            assertThat(within.kept().stream().filter(t -> isForSafety(t, begun)).flatMap(WithinTimeTest::withBefore))
+                    .containsAll(within.kept());
+        }
+        assertThat(within.leftOut().keySet()).noneMatch(t -> isForSafety(t, begun));
+    }
+
+    @Test
+    void withTimeForAllNothingIsLeftOut() {
+        Begun begun = Begun.with(CATALOGUE.complaint("shoulder-slipping").orElseThrow());
+        assertThat(begun.within(240, false).kept()).isEqualTo(begun.planned());
+    }
+
+    @Test
+    void whatIsAWarningOnlyAfterAnInjuryIsForSafetyOnlyThen() {
+        Begun begun = Begun.with(CATALOGUE.complaint("shoulder-pain").orElseThrow());
+        assertThat(begun.within(1, true).kept()).contains("shoulder-movements");
+        assertThat(begun.within(1, false).kept()).doesNotContain("shoulder-movements");
+        assertThat(begun.within(1, false).kept()).contains("neck-movement-screen", "inspect-shoulder-front");
+    }
+
+    @Test
+    void aClusterOfALeadingCandidateIsDoneWholeOrSaysThatItTakesLonger() {
+        Begun begun = Begun.with(CATALOGUE.complaint("shoulder-slipping").orElseThrow());
+        List<String> leading = begun.weighed().conditions().stream()
+                .filter(c -> c.verdict() == Verdict.UNDECIDED)
+                .limit(3)
+                .map(WeighedCondition::id)
+                .toList();
+        List<Cluster> clusters = CATALOGUE.clusters().stream()
+                .filter(c -> leading.contains(c.condition()))
+                .filter(c -> begun.planned().containsAll(testsOf(c)))
+                .toList();
+        assertThat(clusters).isNotEmpty();
+        WithinTime long_ = begun.within(30, false);
+        assertThat(clusters).anySatisfy(c -> assertThat(long_.kept()).containsAll(testsOf(c)));
+        WithinTime short_ = begun.within(1, false);
+        assertThat(clusters).allSatisfy(c -> assertThat(short_.kept()).doesNotContainSequence(testsOf(c)));
+    }
+
+    @Test
+    void whereACandidateHasNoFiguresItsUsualTestsComeBeforeTheRest() {
+        Begun begun = Begun.with(CATALOGUE.complaint("elbow-back").orElseThrow());
+        WithinTime within = begun.within(20, false);
+        assertThat(within.leftOut().values())
+                .allMatch(why -> why.equals("tells less a minute than what is kept")
+                        || why.equals("has no figures for these candidates")
+                        || why.startsWith("the rest of "));
+    }
+
+    private static ClinicalTest test(String id) {
+        return CATALOGUE.test(id).orElseThrow();
+    }
+
+    private static List<String> testsOf(Cluster cluster) {
+        return cluster.members().stream()
+                .flatMap(m -> CATALOGUE.testOf(m).stream())
+                .map(ClinicalTest::id)
+                .distinct()
+                .toList();
+    }
+
+    private static Stream<String> withBefore(String id) {
+        return Stream.concat(Stream.of(id), test(id).after().stream().flatMap(WithinTimeTest::withBefore));
+    }
+
+    private static boolean isForSafety(String id, Begun begun) {
+        ClinicalTest test = test(id);
+        boolean warns = test.criteria().stream()
+                .map(Criterion::raises)
+                .anyMatch(r -> r.isPresent() && !r.get().onlyAfterInjury());
+        return warns
+                || begun.weighed().conditions().stream()
+                        .filter(c -> CATALOGUE.condition(c.id()).orElseThrow().mustNotMiss())
+                        .anyMatch(c -> CATALOGUE.examinedBy(test).contains(c.id())
+                                || CATALOGUE
+                                        .conditionsInformedBy(test.criterionIds())
+                                        .contains(c.id()));
+    }
+}
