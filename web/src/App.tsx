@@ -18,6 +18,7 @@ const CaseHistory = screen(() => import("./history/CaseHistory"), "CaseHistory")
 const DepartmentHistory = screen(() => import("./history/DepartmentHistory"), "DepartmentHistory");
 const HonestyScreen = screen(() => import("./honesty/HonestyScreen"), "HonestyScreen");
 const MeasuresScreen = screen(() => import("./measures/MeasuresScreen"), "MeasuresScreen");
+const OrderScreen = screen(() => import("./print/OrderScreen"), "OrderScreen");
 const PeopleScreen = screen(() => import("./people/PeopleScreen"), "PeopleScreen");
 const StudentHome = screen(() => import("./people/StudentHome"), "StudentHome");
 const PrintScreen = screen(() => import("./print/PrintScreen"), "PrintScreen");
@@ -62,6 +63,7 @@ export function App() {
           <Route path="measures" element={<MeasuresScreen />} />
           <Route path="weigh" element={<WeighScreen />} />
           <Route path="report" element={<ReportScreen />} />
+          <Route path="order" element={<OrderScreen />} />
         </Route>
         <Route path="/cases/:code/history" element={<CaseHistory />} />
         <Route path="/history" element={<DepartmentHistory />} />

@@ -21,14 +21,11 @@ export function WhereItHurts(props: {
   const [view, setView] = useState(0);
   const [side, setSide] = useState(involved);
   const map = figures?.body[view];
-  if (!figures || !map) {
-    return null;
-  }
   const toggle = (area: string, on: Side) => {
     const hurt = hurtOf(on, area);
     props.onChange(hurts.includes(hurt) ? hurts.filter((h) => h !== hurt) : [...hurts, hurt]);
   };
-  const areas = figures.body.flatMap((m) => m.areas);
+  const areas = figures?.body.flatMap((m) => m.areas) ?? [];
   return (
     <section aria-label="Where it hurts" className="flex flex-col gap-1">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1 [&_.choice]:min-h-9 [&_.choice]:py-0">
@@ -37,7 +34,7 @@ export function WhereItHurts(props: {
           label="Seen"
           hideLabel
           value={`${view}`}
-          options={figures.body.map((m, i) => ({ id: `${i}`, label: m.name }))}
+          options={(figures?.body ?? []).map((m, i) => ({ id: `${i}`, label: m.name }))}
           onChange={(i) => setView(Number(i))}
         />
         <Toggles
@@ -49,23 +46,25 @@ export function WhereItHurts(props: {
         />
       </div>
       <div ref={ref}>
-        <Plate
-          key={`${map.drawn.id} ${side}`}
-          drawn={map.drawn}
-          grips={figures.grips}
-          side={side}
-          title={`${sideName(side)} side`}
-          width={width}
-          height={HEIGHT_PX}
-          items={map.areas.map((a) => ({
-            key: a.id,
-            site: a.site,
-            name: sentence(a.name),
-            label: `${sideName(side)}: ${a.name}`,
-            on: hurts.includes(hurtOf(side, a.id)),
-          }))}
-          onPress={(area) => toggle(area, side)}
-        />
+        {figures && map && (
+          <Plate
+            key={`${map.drawn.id} ${side}`}
+            drawn={map.drawn}
+            grips={figures.grips}
+            side={side}
+            title={`${sideName(side)} side`}
+            width={width}
+            height={HEIGHT_PX}
+            items={map.areas.map((a) => ({
+              key: a.id,
+              site: a.site,
+              name: sentence(a.name),
+              label: `${sideName(side)}: ${a.name}`,
+              on: hurts.includes(hurtOf(side, a.id)),
+            }))}
+            onPress={(area) => toggle(area, side)}
+          />
+        )}
       </div>
       <ul aria-label="Tapped" className="m-0 flex list-none flex-wrap gap-1 p-0">
         {areas.flatMap((a) =>

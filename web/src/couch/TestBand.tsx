@@ -20,7 +20,8 @@ export function TestBand(props: {
   return (
     <section
       aria-label="How to do it"
-      className="mt-0.5 flex min-h-[66px] flex-[0_1_200px] gap-3 rounded-md border-[1.5px] border-line bg-card pr-3 max-md:flex-none max-md:flex-col max-md:pr-0"
+      data-alone={folding.hidden}
+      className="mt-0.5 flex min-h-[66px] flex-[0_1_200px] gap-3 data-[alone=true]:flex-[0_1_340px] rounded-md border-[1.5px] border-line bg-card pr-3 max-md:flex-none max-md:flex-col max-md:pr-0"
     >
       <TestFigure
         test={test.id}

@@ -14,7 +14,7 @@ export function TopBar(props: { children?: ReactNode; steps?: ReactNode }) {
   return (
     <>
       <SkipLink />
-      <header className="flex min-h-14 flex-wrap items-center gap-x-4 border-b-2 border-ink px-5 max-md:gap-x-2 max-md:px-3 xl:flex-nowrap max-md:[&_.choice]:min-h-10 max-md:[&_.choice]:px-2">
+      <header className="flex min-h-14 print:hidden flex-wrap items-center gap-x-4 border-b-2 border-ink px-5 max-md:gap-x-2 max-md:px-3 xl:flex-nowrap max-md:[&_.choice]:min-h-10 max-md:[&_.choice]:px-2">
         <Link to="/cases" className="flex min-h-12 items-center text-[20px] font-bold tracking-wide">
           Lexicor
         </Link>

@@ -1,12 +1,13 @@
-import type { Intake, Side } from "../api/types";
+import type { Side } from "../api/types";
 import { tappedSites } from "../ask/hurts";
 import { FigureDrawing } from "../figures/FigureDrawing";
 import { useFigures } from "../figures/queries";
+import { useCaseContext } from "../frame/CaseFrame";
 
 /** The body as it was tapped on, from the front and from behind; nothing where nobody did. */
-export function HurtsDrawing(props: { intake: Pick<Intake, "hurts" | "involvedSide"> }) {
-  const hurts = props.intake.hurts ?? [];
-  const involved = props.intake.involvedSide as Side;
+export function HurtsDrawing(props: { hurts: readonly string[] }) {
+  const { hurts } = props;
+  const involved = useCaseContext().view.intake.involvedSide as Side;
   const figures = useFigures();
   const tapped = (figures?.body ?? [])
     .map((map) => ({ map, sites: tappedSites(map, hurts, involved) }))

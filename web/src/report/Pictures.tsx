@@ -1,10 +1,17 @@
+import { Suspense } from "react";
 import type { ReportSection } from "../api/types";
 import { percent } from "../pieces/format";
+import { later } from "../pieces/later";
 import { Rail } from "../pieces/Rail";
+
+const HurtsDrawing = later(
+  () => import("./HurtsDrawing").then((m) => m.HurtsDrawing),
+  () => null,
+);
 
 /** What was worked out for a section: a table, candidates on their rails, whole people. */
 export function Pictures(props: { section: ReportSection }) {
-  const { table, rails, people } = props.section;
+  const { table, rails, people, hurts } = props.section;
   return (
     <>
       {table && (
@@ -45,6 +52,11 @@ export function Pictures(props: { section: ReportSection }) {
           <Rail values={{ ...r, borderline: false }} width={720} />
         </div>
       ))}
+      {hurts && (
+        <Suspense>
+          <HurtsDrawing hurts={hurts} />
+        </Suspense>
+      )}
       {people && (
         <p className="m-0 text-[16px]">
           Drawn as people: {people.before} of {people.outOf} at the start, {people.after} of {people.outOf}{" "}

@@ -1,5 +1,6 @@
 import { Dialog } from "radix-ui";
-import { useState } from "react";
+import { useRef, useState } from "react";
+import { Link } from "react-router";
 import { useCaseChange } from "../../api/caseQueries";
 
 import type { CaseView, Catalogue } from "../../api/types";
@@ -37,6 +38,14 @@ export function PlanDialog(props: {
       setMoved(`${name(catalogue, test)} is now number ${index + by + 1}`);
     }
   };
+  const list = useRef<HTMLOListElement>(null);
+  // After a removal the focus is at the row that has come up in its place.
+  const drop = (index: number) => {
+    set(plan.filter((_, i) => i !== index));
+    const rows = list.current?.children;
+    const next = rows?.[index + 1] ?? rows?.[index - 1];
+    next?.querySelector<HTMLButtonElement>("[data-drop]")?.focus();
+  };
   return (
     <DialogFrame
       open={props.open}
@@ -50,7 +59,14 @@ export function PlanDialog(props: {
             {view.plan.own ? "Own order" : "Proposed for these candidates"}, {plan.length} tests, about{" "}
             {Math.round(minutes)} minutes
           </span>
-          <Dialog.Close className="action ml-auto">Done</Dialog.Close>
+          <Link
+            to={`/cases/${view.code}/order`}
+            className="action ml-auto inline-flex items-center"
+            data-quiet="true"
+          >
+            Print with figures
+          </Link>
+          <Dialog.Close className="action">Done</Dialog.Close>
         </>
       }
     >
@@ -59,7 +75,10 @@ export function PlanDialog(props: {
         {moved}
       </p>
       <div className="mt-3 grid min-h-0 flex-1 grid-cols-[1fr_420px] gap-5 max-md:grid-cols-1 max-md:overflow-auto">
-        <ol className="m-0 min-h-0 list-none overflow-auto rounded-md border-[1.5px] border-line bg-card p-1">
+        <ol
+          ref={list}
+          className="m-0 min-h-0 list-none overflow-auto rounded-md border-[1.5px] border-line bg-card p-1"
+        >
           {plan.map((id, i) => {
             const found = catalogue.tests.find((t) => t.id === id);
             const test = found && asDone(found, props.variants);
@@ -89,7 +108,8 @@ export function PlanDialog(props: {
                   label={`Drop ${test?.name}`}
                   text="Drop"
                   off={plan.length === 1}
-                  onPress={() => set(plan.filter((t) => t !== id))}
+                  drops
+                  onPress={() => drop(i)}
                 />
               </li>
             );
@@ -126,12 +146,19 @@ function name(catalogue: Catalogue, id: string): string {
   return catalogue.tests.find((t) => t.id === id)?.name ?? id;
 }
 
-function RowButton(props: { label: string; text: string; off: boolean; onPress: () => void }) {
+function RowButton(props: {
+  label: string;
+  text: string;
+  off: boolean;
+  drops?: boolean;
+  onPress: () => void;
+}) {
   return (
     <button
       type="button"
       aria-label={props.label}
       className="min-h-11 min-w-11 rounded px-2 hover:bg-teal-wash disabled:opacity-40"
+      data-drop={props.drops}
       disabled={props.off}
       onClick={props.onPress}
     >

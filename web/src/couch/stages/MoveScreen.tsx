@@ -41,6 +41,8 @@ export function MoveScreen(
   const chosen =
     (props.chosen && route.find((p) => p.key === keyOf(props.chosen?.test ?? "", props.chosen?.at ?? ""))) ??
     route.find((p) => movementOf(p) !== undefined);
+  // Flexion of which joint, where several are moved.
+  const several = tests.filter((t) => t.boards.length > 1).length > 1;
   const done = route.filter((p) => !isOpen(examination, p, involved)).length;
   const value = (place: RoutePlace, side: Side, leaf: string) =>
     leavesAt(examination, place.test.id, place.board.at, side)[leaf] as number | undefined;
@@ -85,114 +87,116 @@ export function MoveScreen(
         onOneByOne={() => tests[0] && props.onOpen(tests[0].id)}
       />
       <ErrorNote error={save.error} onDismiss={save.reset} />
-      <table className="move-table w-full flex-none border-collapse text-[15px]">
-        <thead className="text-left text-[14px] text-soft">
-          <tr>
-            <th scope="col" className="font-normal">
-              Movement
-            </th>
-            {sides.flatMap((s) => [
-              <th key={`${s} a`} scope="col" className="font-normal">
-                {sideName(s)} active
-              </th>,
-              <th key={`${s} p`} scope="col" className="font-normal">
-                passive
-              </th>,
-              <th key={`${s} e`} scope="col" className="font-normal">
-                end feel
-              </th>,
-            ])}
-          </tr>
-        </thead>
-        <tbody>
-          {route.map((place) => {
-            const measure = measureOf(place);
-            return (
-              <tr
-                key={place.key}
-                data-chosen={place === chosen}
-                className="border-t border-line"
-                onFocus={() => place !== chosen && props.onChoose(place)}
-              >
-                <th scope="row" className="pr-2 text-left font-normal">
-                  <button
-                    type="button"
-                    aria-current={place === chosen ? "true" : undefined}
-                    className="min-h-7 text-left leading-tight underline decoration-dotted aria-[current=true]:font-bold aria-[current=true]:decoration-solid"
-                    onClick={() => props.onChoose(place)}
-                  >
-                    {place.name}
-                  </button>
+      <div className="flex flex-none gap-2 max-md:flex-col">
+        <div className="move-rows min-w-0 flex-1">
+          <table className="move-table w-full flex-none border-collapse text-[15px]">
+            <thead className="text-left text-[14px] text-soft">
+              <tr>
+                <th scope="col" className="font-normal">
+                  Movement
                 </th>
                 {sides.flatMap((s) => [
-                  <td key={`${s} a`}>{number(place, s, dialOf(place, ACTIVE))}</td>,
-                  <td key={`${s} p`} data-short={isShort(place, s)} className="whitespace-nowrap">
-                    {number(place, s, dialOf(place, PASSIVE))}
-                    {isShort(place, s) && value(place, s, PASSIVE) === undefined && (
-                      <span className="ml-1 text-[14px] text-amber">short</span>
-                    )}
-                  </td>,
-                  <td key={`${s} e`}>
-                    {measure?.notes.includes("endFeel") && (
-                      <EndFeel
-                        label={`End feel, ${place.name}, ${sideName(s)}`}
-                        side={s === involved ? measure.involved : measure.other}
-                        onChange={(endFeel) =>
-                          save.mutate({ measure: measure.id, side: s, changes: { endFeel } })
-                        }
-                      />
-                    )}
-                  </td>,
+                  <th key={`${s} a`} scope="col" className="font-normal">
+                    {sideName(s)} active
+                  </th>,
+                  <th key={`${s} p`} scope="col" className="font-normal">
+                    passive
+                  </th>,
+                  <th key={`${s} e`} scope="col" className="font-normal">
+                    end feel
+                  </th>,
                 ])}
               </tr>
-            );
-          })}
-        </tbody>
-      </table>
+            </thead>
+            <tbody>
+              {route.map((place) => {
+                const measure = measureOf(place);
+                return (
+                  <tr
+                    key={place.key}
+                    data-chosen={place === chosen}
+                    className="border-t border-line"
+                    onFocus={() => place !== chosen && props.onChoose(place)}
+                  >
+                    <th scope="row" className="pr-2 text-left font-normal">
+                      <button
+                        type="button"
+                        aria-current={place === chosen ? "true" : undefined}
+                        className="min-h-7 text-left leading-tight underline decoration-dotted aria-[current=true]:font-bold aria-[current=true]:decoration-solid"
+                        onClick={() => props.onChoose(place)}
+                      >
+                        {several ? (measure?.name ?? place.name) : place.name}
+                      </button>
+                    </th>
+                    {sides.flatMap((s) => [
+                      <td key={`${s} a`}>{number(place, s, dialOf(place, ACTIVE))}</td>,
+                      <td key={`${s} p`} data-short={isShort(place, s)} className="whitespace-nowrap">
+                        {number(place, s, dialOf(place, PASSIVE))}
+                        {isShort(place, s) && value(place, s, PASSIVE) === undefined && (
+                          <span className="ml-1 text-[14px] text-amber">short</span>
+                        )}
+                      </td>,
+                      <td key={`${s} e`}>
+                        {measure?.notes.includes("endFeel") && (
+                          <EndFeel
+                            label={`End feel, ${place.name}, ${sideName(s)}`}
+                            side={s === involved ? measure.involved : measure.other}
+                            onChange={(endFeel) =>
+                              save.mutate({ measure: measure.id, side: s, changes: { endFeel } })
+                            }
+                          />
+                        )}
+                      </td>,
+                    ])}
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </div>
+        {chosen && movement && figures && dial && (
+          <div className="flex w-[150px] flex-none flex-col gap-1 max-md:w-full max-md:flex-row">
+            {dialOf(chosen, PASSIVE) && dialOf(chosen, ACTIVE) && (
+              <button
+                type="button"
+                className="choice min-h-8 px-2 py-0 text-[14px]"
+                aria-pressed={passive}
+                data-state={passive ? "on" : "off"}
+                onClick={() => setPassive(!passive)}
+              >
+                {passive ? "Setting passive" : "Setting active"}
+              </button>
+            )}
+            {sides.map((s) => (
+              <div key={s} className="min-w-0 flex-1 text-center">
+                <span className="text-[14px] text-soft">{sideName(s)}: drag the mark</span>
+                <AngleDrawing
+                  movement={movement}
+                  grips={figures.grips}
+                  side={s}
+                  label={`${chosen.name}, ${sideName(s)}, ${leaf === PASSIVE ? "passive" : "active"}`}
+                  low={dial.low}
+                  high={dial.high}
+                  value={value(chosen, s, dial.leaf)}
+                  onChange={(v) => props.onRecord(chosen, s, { [dial.leaf]: v })}
+                />
+              </div>
+            ))}
+          </div>
+        )}
+      </div>
       {chosen && (
-        <>
-          {movement && figures && dial && (
-            <div className="mt-1 flex flex-none items-start justify-center gap-3">
-              {sides.map((s) => (
-                <div key={s} className="w-[200px] text-center">
-                  <span className="text-[14px] text-soft">{sideName(s)}: drag the mark</span>
-                  <AngleDrawing
-                    movement={movement}
-                    grips={figures.grips}
-                    side={s}
-                    label={`${chosen.name}, ${sideName(s)}, ${leaf === PASSIVE ? "passive" : "active"}`}
-                    low={dial.low}
-                    high={dial.high}
-                    value={value(chosen, s, dial.leaf)}
-                    onChange={(v) => props.onRecord(chosen, s, { [dial.leaf]: v })}
-                  />
-                </div>
-              ))}
-              {dialOf(chosen, PASSIVE) && dialOf(chosen, ACTIVE) && (
-                <button
-                  type="button"
-                  className="choice px-3"
-                  aria-pressed={passive}
-                  data-state={passive ? "on" : "off"}
-                  onClick={() => setPassive(!passive)}
-                >
-                  Passive
-                </button>
-              )}
-            </div>
-          )}
-          <PlacePanel
-            place={withoutRange(chosen)}
-            examination={examination}
-            involved={involved}
-            side={props.side}
-            padKeys={props.padKeys}
-            onSide={props.onSide}
-            onPad={props.onPad}
-            onChange={props.onChange}
-            onOpen={() => props.onOpen(chosen.test.id, chosen.board.at)}
-          />
-        </>
+        <PlacePanel
+          place={withoutRange(chosen)}
+          examination={examination}
+          involved={involved}
+          side={props.side}
+          padKeys={props.padKeys}
+          onSide={props.onSide}
+          onPad={props.onPad}
+          onChange={props.onChange}
+          onOpen={() => props.onOpen(chosen.test.id, chosen.board.at)}
+        />
       )}
     </>
   );
@@ -208,7 +212,7 @@ function EndFeel(props: { label: string; side: MeasuredSide; onChange: (endFeel:
   const noted = (props.side.notes as Record<string, unknown>).endFeel;
   return (
     <select
-      className="field px-1 text-[14px]"
+      className="field w-[68px] px-0.5 text-[14px]"
       aria-label={props.label}
       value={typeof noted === "string" ? noted : ""}
       onChange={(e) => props.onChange(e.target.value || null)}

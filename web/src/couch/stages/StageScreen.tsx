@@ -33,8 +33,8 @@ export interface StageProps {
 /** Below this a plate's names have no room. */
 const LEAST_PLATE_PX = 330;
 const GAP_PX = 8;
-/** How high a plate is, where they stand in one row and in several, on a usual screen and on a high one. */
-const PLATE_PX = { usual: [270, 164], high: [420, 300] } as const;
+/** How high a plate is, by the number of rows that they stand in, on a usual screen and on a high one. */
+const PLATE_PX = { usual: [270, 158, 100], high: [420, 300, 200] } as const;
 const HIGH = "(height > 62rem)";
 
 /** Looking or feeling on maps of the region: what is seen or tender is tapped, and the rest is normal by one key. */
@@ -53,7 +53,8 @@ export function StageScreen(props: StageProps) {
   const columns = mapped.length > 1 && width >= 2 * LEAST_PLATE_PX + GAP_PX ? 2 : 1;
   const plate = Math.floor((width - (columns - 1) * GAP_PX) / columns) - 1;
   const heights = useMedia(HIGH) ? PLATE_PX.high : PLATE_PX.usual;
-  const height = heights[mapped.length > columns ? 1 : 0];
+  const rows = Math.ceil(mapped.length / columns);
+  const height = heights[Math.min(rows, heights.length) - 1] ?? heights[0];
   const item = (place: RoutePlace) => ({
     key: place.key,
     name: <PlaceName place={place} examination={examination} involved={involved} />,

@@ -28,47 +28,47 @@ export function TestMap(props: {
   const figures = useFigures();
   const { mapped, others } = onMaps(routeOf([test]), figures?.maps ?? []);
   const one = mapped.length === 1 && others.length === 0 ? mapped[0] : undefined;
-  if (!one || !figures) {
-    return (
-      <div className="mt-1 flex-none [&_.choice]:min-h-[30px] [&_.choice]:px-1.5 [&_.choice]:py-0.5 [&_.choice]:text-[15px] [&_.choice]:leading-tight">
-        <Toggles
-          label="Where"
-          hideLabel
-          value={props.at}
-          options={test.boards.map((b) => ({ id: b.at, label: b.label }))}
-          onChange={props.onBoard}
-        />
-      </div>
-    );
-  }
   return (
-    <div ref={ref} className="mt-1 flex flex-none justify-center">
-      <Suspense>
-        <Plate
-          drawn={one.map.drawn}
-          grips={figures.grips}
-          side={involved}
-          title={one.map.name}
-          width={Math.min(width, 560)}
-          height={HEIGHT_PX}
-          items={one.places.flatMap((p) => {
-            const mark = one.map.marks.find((m) => keyOf(m.test, m.at) === p.key);
-            const said = isOpen(examination, p, involved) ? "" : " \u2713";
-            return mark
-              ? [
-                  {
-                    key: p.board.at,
-                    site: mark.site,
-                    name: `${p.name}${said}`,
-                    label: `${p.name}${said ? ", recorded" : ""}`,
-                    on: p.board.at === props.at,
-                  },
-                ]
-              : [];
-          })}
-          onPress={props.onBoard}
-        />
-      </Suspense>
+    <div ref={ref} className="mt-1 flex flex-none">
+      {(!one || !figures) && (
+        <div className="[&_.choice]:min-h-[30px] [&_.choice]:px-1.5 [&_.choice]:py-0.5 [&_.choice]:text-[15px] [&_.choice]:leading-tight">
+          <Toggles
+            label="Where"
+            hideLabel
+            value={props.at}
+            options={test.boards.map((b) => ({ id: b.at, label: b.label }))}
+            onChange={props.onBoard}
+          />
+        </div>
+      )}
+      {one && figures && (
+        <Suspense>
+          <Plate
+            drawn={one.map.drawn}
+            grips={figures.grips}
+            side={involved}
+            title={one.map.name}
+            width={Math.min(width, 560)}
+            height={HEIGHT_PX}
+            items={one.places.flatMap((p) => {
+              const mark = one.map.marks.find((m) => keyOf(m.test, m.at) === p.key);
+              const said = isOpen(examination, p, involved) ? "" : " \u2713";
+              return mark
+                ? [
+                    {
+                      key: p.board.at,
+                      site: mark.site,
+                      name: `${p.name}${said}`,
+                      label: `${p.name}${said ? ", recorded" : ""}`,
+                      on: p.board.at === props.at,
+                    },
+                  ]
+                : [];
+            })}
+            onPress={props.onBoard}
+          />
+        </Suspense>
+      )}
     </div>
   );
 }

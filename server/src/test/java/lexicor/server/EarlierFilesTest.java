@@ -39,7 +39,8 @@ class EarlierFilesTest {
             assertThat(taps).hasSize(3);
             assertThat(taps.get(2).get("takenBack").asBoolean()).isTrue();
             assertThat(taps.get(0).get("tappedAt")).isEqualTo(taps.get(0).get("recordedAt"));
-            assertThat(examination.at("/lastTaps/0/tapId")).isEqualTo(taps.get(1).get("tapId"));
+            assertThat(examination.at("/lastTaps/0/tapId"))
+                    .isEqualTo(taps.get(1).get("tapId"));
             assertThat(examination.get("lastTaps")).hasSize(2);
 
             assertThat(LEXICOR.post("/api/cases/HB-001/taps", tap("sulcus", "{\"gapMm\":10}"))

@@ -51,7 +51,7 @@ class LayoutBrowserTest extends InBrowser {
                   }
                   const bottom = box.getBoundingClientRect().bottom;
                   const right = box.getBoundingClientRect().right;
-                  for (const e of box.querySelectorAll('.pad, .choice, input, [role=timer], ul[aria-live] li')) {
+                  for (const e of box.querySelectorAll('.pad, .choice, .plate-name, input, [role=timer], ul[aria-live] li')) {
                     // What is folded away is there for whoever opens it.
                     if (e.closest('details:not([open])')) continue;
                     const r = e.getBoundingClientRect();
@@ -91,6 +91,7 @@ class LayoutBrowserTest extends InBrowser {
                         "places", t.get("boards").size()))
                 .toList();
 
+        oneByOne();
         page.navigate(LEXICOR.url("/cases/" + WITH_LADDER + "/couch?test="
                 + tests.get(0).get("id").asString()));
         assertThat(page.locator("svg.figure")).isVisible();

@@ -115,6 +115,11 @@ final class CaseFacts {
                 + (hurts.isEmpty() ? "" : " " + hurts);
     }
 
+    /** Where it hurts as it was tapped; null where nobody did. */
+    List<String> hurtAreas() {
+        return intake().hurts();
+    }
+
     /** Where it hurts, side by side, the affected one first. */
     private String hurts() {
         List<String> tapped = Optional.ofNullable(intake().hurts()).orElse(List.of());

@@ -57,7 +57,8 @@ final class Composer {
 
     private List<Section> forTheRecord() {
         List<Section> all = new ArrayList<>();
-        all.add(Section.ofText("complaint", "Complaint", facts.complaint() + ".\n" + facts.background()));
+        all.add(Section.ofBody(
+                "complaint", "Complaint", facts.complaint() + ".\n" + facts.background(), facts.hurtAreas()));
         all.add(Section.ofText("warnings", "Warning signs", lines(facts.warnings(), "None raised.")));
         table(all, "measures", "Measures", facts.measures());
         some(all, "history", "Patient reports", facts.recorded().told());
@@ -75,6 +76,7 @@ final class Composer {
                 "Each has its own probability; they need not add up. Before, then now. " + facts.bands(),
                 null,
                 facts.rails(ALL),
+                null,
                 null));
         some(all, "apart", "Not weighable", facts.notWeighable());
         all.add(Section.ofText("weighing", "How it was weighed", facts.weighing() + " " + facts.unchecked()));
@@ -115,13 +117,20 @@ final class Composer {
                 "To " + recipient.words(),
                 "Thank you for seeing the patient with the code "
                         + facts.given().view().code() + "."));
-        all.add(Section.ofText("complaint", "Complaint", facts.complaint() + ". " + facts.background()));
+        all.add(Section.ofBody(
+                "complaint", "Complaint", facts.complaint() + ". " + facts.background(), facts.hurtAreas()));
         all.add(Section.ofText("warnings", "Warning signs", lines(facts.warnings(), "None was raised.")));
         all.add(Section.ofText("findings", "Findings on the " + facts.involved() + " side", findings()));
         unknown(all);
         table(all, "measures", "Measures", facts.measures());
         all.add(new Section(
-                "candidates", "Where that leaves the candidates", standing(), null, facts.rails(IN_A_LETTER), null));
+                "candidates",
+                "Where that leaves the candidates",
+                standing(),
+                null,
+                facts.rails(IN_A_LETTER),
+                null,
+                null));
         all.add(Section.ofText("question", "What we ask", question(recipient)));
         all.add(Section.ofText("not-tested", "Not tested, and why", lines(facts.notTested(), NONE)));
         return all;
@@ -256,7 +265,8 @@ final class Composer {
                         before),
                 null,
                 List.of(),
-                new PeoplePicture(c.name(), outOf, before, after));
+                new PeoplePicture(c.name(), outOf, before, after),
+                null);
     }
 
     private static String lines(List<String> lines, String none) {

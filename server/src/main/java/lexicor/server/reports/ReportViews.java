@@ -38,6 +38,7 @@ final class ReportViews {
      * @param table worked out from the case; absent where there is none
      * @param rails the candidates on their rails
      * @param people the picture of whole people; absent where there is none
+     * @param hurts where it hurt on the drawn body, each a side, a full stop and an area; absent where nobody tapped on it
      */
     record Section(
             String id,
@@ -45,17 +46,23 @@ final class ReportViews {
             String text,
             @Schema(nullable = true) Table table,
             List<RailLine> rails,
-            @Schema(nullable = true) PeoplePicture people) {
+            @Schema(nullable = true) PeoplePicture people,
+            @Schema(nullable = true) List<String> hurts) {
         static Section ofText(String id, String heading, String text) {
-            return new Section(id, heading, text, null, List.of(), null);
+            return new Section(id, heading, text, null, List.of(), null, null);
+        }
+
+        /** A text with the body as it was tapped on. */
+        static Section ofBody(String id, String heading, String text, List<String> hurts) {
+            return new Section(id, heading, text, null, List.of(), null, hurts);
         }
 
         static Section ofTable(String id, String heading, String text, Table table) {
-            return new Section(id, heading, text, table, List.of(), null);
+            return new Section(id, heading, text, table, List.of(), null, null);
         }
 
         Section withText(String edited) {
-            return new Section(id, heading, edited, table, rails, people);
+            return new Section(id, heading, edited, table, rails, people, hurts);
         }
     }
 
