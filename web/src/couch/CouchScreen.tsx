@@ -1,4 +1,4 @@
-import { Suspense, useState } from "react";
+import { Suspense, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import type { Board, Pad } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
@@ -9,6 +9,7 @@ import { later, NotLoaded } from "../pieces/later";
 import { PageHeading } from "../pieces/PageHeading";
 import { rankedAndApart } from "../pieces/ranked";
 import { UPRIGHT, useMedia } from "../pieces/useMedia";
+import { useStable } from "../pieces/useStable";
 import { CurrentTest } from "./CurrentTest";
 import {
   BINDINGS,
@@ -122,13 +123,19 @@ export function CouchScreen() {
     : test
       ? [test.name, ...(number > 0 ? [`${number} of ${now.order.length}`] : [])].join(", ")
       : "";
-  const ladders = {
-    code: view.code,
-    ladders: examination.ladders,
-    catalogue,
-    blocked: examination.blocked,
-    onGo: goTo,
-  };
+  const go = useStable(goTo);
+  // As long as nothing of them changed the ladders and the standing are drawn as they are: a tap shows at once.
+  const ladders = useMemo(
+    () => ({
+      code: view.code,
+      ladders: examination.ladders,
+      catalogue,
+      blocked: examination.blocked,
+      onGo: go,
+    }),
+    [view.code, examination.ladders, catalogue, examination.blocked, go],
+  );
+  const otherLadders = useMemo(() => <OtherLadders {...ladders} />, [ladders]);
   const ordered = (close: () => void) => (
     <RunningOrder
       view={view}
@@ -172,8 +179,8 @@ export function CouchScreen() {
     standing: examination.standing,
     asked,
     onAsk: setAsked,
-    onGo: goTo,
-    children: <OtherLadders {...ladders} />,
+    onGo: go,
+    children: otherLadders,
   };
 
   return (

@@ -1,4 +1,4 @@
-import { type ReactNode, useState } from "react";
+import { memo, type ReactNode, useState } from "react";
 import type { ConditionStanding, Standing } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { percent } from "../pieces/format";
@@ -23,7 +23,7 @@ export interface StandingProps {
 }
 
 /** The leading candidates on their rails, and what to test next. */
-export function StandingPanel(props: StandingProps) {
+export const StandingPanel = memo(function StandingPanel(props: StandingProps) {
   const { ref, width } = useWidth<HTMLOListElement>(268);
   const { catalogue } = useCaseContext();
   const [legend, setLegend] = useState(false);
@@ -96,4 +96,4 @@ export function StandingPanel(props: StandingProps) {
       {props.children}
     </section>
   );
-}
+});

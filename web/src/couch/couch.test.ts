@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { isOn, leavesAt, padChanges, withChanges } from "../api/examination";
 import type { Catalogue, Examination, Pad } from "../api/types";
 import { commandOf, keyProblem } from "./keys";
-import { runningOrder, testOutcome } from "./order/order";
+import { begunBesides, runningOrder, testOutcome } from "./order/order";
 
 const none = { ctrlKey: false, altKey: false, metaKey: false };
 const place = { test: "neer", at: "", side: "right" } as const;
@@ -115,9 +115,12 @@ describe("the running order", () => {
     ],
   } as unknown as Catalogue;
   const blocks = (plan: string[], variants = {}, examination = blank) =>
-    runningOrder(catalogue, { tests: plan, leftOut: [] }, examination, variants).map((b) =>
-      b.tests.map((t) => t.id),
-    );
+    runningOrder(
+      catalogue,
+      { tests: plan, leftOut: [] },
+      begunBesides({ tests: plan }, examination),
+      variants,
+    ).map((b) => b.tests.map((t) => t.id));
 
   it("keeps the plan's order, one block for each stay in a position", () => {
     expect(blocks(["standing", "either", "lying"])).toEqual([["standing"], ["either"], ["lying"]]);

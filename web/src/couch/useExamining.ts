@@ -3,7 +3,7 @@ import { leavesAt, padChanges } from "../api/examination";
 import type { Changes, Pad, Side } from "../api/types";
 import type { CaseContext } from "../frame/CaseFrame";
 import { otherSide } from "../pieces/format";
-import { AT_ONCE, asDone, isDone, onlyTests, runningOrder, stagesOf } from "./order/order";
+import { AT_ONCE, asDone, begunBesides, isDone, onlyTests, runningOrder, stagesOf } from "./order/order";
 import { isTingling, NOTHING } from "./pads/items";
 import { isOpen, keyOf, type RoutePlace, restNormal, routeOf, signOf } from "./stages/route";
 import { timingOf } from "./timer/timing";
@@ -21,9 +21,11 @@ export function useExamining({ view, catalogue, settings }: CaseContext) {
   const involved = view.intake.involvedSide as Side;
   const other = otherSide(involved);
 
+  const besides = begunBesides(view.plan, examination).join(" ");
+  // A tap changes it only where it begins a test besides.
   const whole = useMemo(
-    () => runningOrder(catalogue, view.plan, examination, settings.variants),
-    [catalogue, view.plan, examination, settings.variants],
+    () => runningOrder(catalogue, view.plan, besides.split(" "), settings.variants),
+    [catalogue, view.plan, besides, settings.variants],
   );
   const alone = (examination.clusters ?? []).find((c) => c.id === cluster);
   const blocks = alone ? onlyTests(whole, alone.tests) : whole;

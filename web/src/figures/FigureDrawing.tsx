@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import type { Side } from "../api/types";
 import type { Figure, Grips } from "./figure";
 import { Ink } from "./Ink";
@@ -7,8 +7,8 @@ import { draw } from "./scene";
 /** The picture is drawn on paper of this size, so that lines are equally heavy in all of them. */
 const PAPER = { width: 300, height: 225 };
 
-/** A figure as ink on paper, of the side that is affected. */
-export function FigureDrawing(props: {
+/** A figure as ink on paper, of the side that is affected. It is drawn anew only where something of it changes. */
+export const FigureDrawing = memo(function FigureDrawing(props: {
   figure: Figure;
   grips: Grips;
   side: Side;
@@ -45,4 +45,4 @@ export function FigureDrawing(props: {
       </g>
     </svg>
   );
-}
+});

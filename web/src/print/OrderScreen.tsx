@@ -1,7 +1,7 @@
 import { Suspense } from "react";
 import { Link } from "react-router";
 import type { Side } from "../api/types";
-import { positionName, runningOrder, stagesOf } from "../couch/order/order";
+import { begunBesides, positionName, runningOrder, stagesOf } from "../couch/order/order";
 import { useFigures } from "../figures/queries";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CAUTION } from "../pieces/caution";
@@ -19,7 +19,9 @@ export function OrderScreen() {
   const { view, catalogue, settings } = useCaseContext();
   const figures = useFigures();
   const involved = view.intake.involvedSide as Side;
-  const groups = stagesOf(runningOrder(catalogue, view.plan, view.examination, settings.variants));
+  const groups = stagesOf(
+    runningOrder(catalogue, view.plan, begunBesides(view.plan, view.examination), settings.variants),
+  );
   return (
     <main
       data-theme="light"

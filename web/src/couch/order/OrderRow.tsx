@@ -1,39 +1,32 @@
-import { useEffect, useRef } from "react";
-import type { ClinicalTest, Examination, Side } from "../../api/types";
-import { otherSide } from "../../pieces/format";
+import { memo, useEffect, useRef } from "react";
+import type { ClinicalTest, Finding } from "../../api/types";
 import { Mark, outcomeWord } from "../../pieces/Mark";
-import { testOutcome } from "./order";
 
-/** One test of the order: its name, what speaks against doing it, and what both sides came to. */
-export function OrderRow(props: {
+/** One test of the order: its name, what speaks against doing it, and what both sides came to. Drawn anew where one of them changes. */
+export const OrderRow = memo(function OrderRow(props: {
   test: ClinicalTest;
   current: boolean;
-  examination: Examination;
-  involved: Side;
+  /** What speaks against it, in words; and whether it must not be done as things are, or can be left. */
+  note: string | undefined;
+  stops: boolean;
+  left: boolean;
+  other: Finding["outcome"];
+  involved: Finding["outcome"];
   onChoose: (test: string) => void;
 }) {
-  const { test, current, involved, examination } = props;
+  const { test, current, note } = props;
   const row = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (current) {
       row.current?.scrollIntoView({ block: "nearest" });
     }
   }, [current]);
-  const other = otherSide(involved);
-  const blocked = examination.blocked.find((b) => b.test === test.id);
-  const left = examination.standing.left.find((l) => l.test === test.id);
-  const outcomes = [other, involved].map((side) => testOutcome(examination, test.id, side));
-  const note = blocked
-    ? blocked.reason === undefined
-      ? "blocked"
-      : "blocked, going ahead"
-    : left && (left.kind === "decided" ? "decided without it" : "provocative, little to gain");
   return (
     <button
       ref={row}
       type="button"
       aria-current={current ? "step" : undefined}
-      data-left={left !== undefined && !blocked}
+      data-left={props.left}
       className="order-row flex min-h-11 w-full scroll-my-24 items-center gap-2 px-4 py-1 text-left text-[16px] leading-tight hover:bg-card aria-[current=step]:mr-2 aria-[current=step]:rounded-r-md aria-[current=step]:bg-ink aria-[current=step]:text-on-dark"
       onClick={() => props.onChoose(test.id)}
     >
@@ -43,7 +36,7 @@ export function OrderRow(props: {
         </span>
         {note && (
           <span
-            data-stop={blocked !== undefined}
+            data-stop={props.stops}
             className="block text-[14px] text-soft data-[stop=true]:text-stop in-aria-[current=step]:text-on-dark!"
           >
             {note}
@@ -51,15 +44,9 @@ export function OrderRow(props: {
         )}
       </span>
       <span className="flex shrink-0 gap-1">
-        <Mark
-          outcome={outcomes[0] ?? "not-done"}
-          label={`other side: ${outcomeWord(outcomes[0] ?? "not-done")}`}
-        />
-        <Mark
-          outcome={outcomes[1] ?? "not-done"}
-          label={`this side: ${outcomeWord(outcomes[1] ?? "not-done")}`}
-        />
+        <Mark outcome={props.other} label={`other side: ${outcomeWord(props.other)}`} />
+        <Mark outcome={props.involved} label={`this side: ${outcomeWord(props.involved)}`} />
       </span>
     </button>
   );
-}
+});

@@ -1,8 +1,10 @@
 import { useState } from "react";
 import type { CaseView, Catalogue, Examination, Side } from "../../api/types";
+import { otherSide } from "../../pieces/format";
+import { useStable } from "../../pieces/useStable";
 import { Clusters } from "./Clusters";
 import { OrderRow } from "./OrderRow";
-import { AT_ONCE, isDone, type Stage, type StageGroup } from "./order";
+import { AT_ONCE, isDone, type Stage, type StageGroup, testOutcome } from "./order";
 import { LeftOut, TimeThere } from "./TimeThere";
 
 interface Order {
@@ -23,7 +25,8 @@ interface Order {
 }
 
 /** The tests by stage and position, each with what both sides came to, the other side first; what is done folds. */
-export function RunningOrder(props: Order) {
+export function RunningOrder(given: Order) {
+  const props = { ...given, onChoose: useStable(given.onChoose) };
   const { groups, view } = props;
   const tests = groups.flatMap((g) => g.tests);
   const left = tests.filter((t) => !isDone(props.examination, t.id, props.involved));
@@ -101,8 +104,9 @@ function StageRows(props: Order & { group: StageGroup }) {
                 key={t.id}
                 test={t}
                 current={t.id === props.current}
-                examination={examination}
-                involved={involved}
+                {...againstIt(examination, t.id)}
+                other={testOutcome(examination, t.id, otherSide(involved))}
+                involved={testOutcome(examination, t.id, involved)}
                 onChoose={props.onChoose}
               />
             ))}
@@ -110,4 +114,16 @@ function StageRows(props: Order & { group: StageGroup }) {
         ))}
     </div>
   );
+}
+
+/** What speaks against doing a test: a precaution, or that it would tell little. */
+function againstIt(examination: Examination, test: string) {
+  const blocked = examination.blocked.find((b) => b.test === test);
+  const left = examination.standing.left.find((l) => l.test === test);
+  const note = blocked
+    ? blocked.reason === undefined
+      ? "blocked"
+      : "blocked, going ahead"
+    : left && (left.kind === "decided" ? "decided without it" : "provocative, little to gain");
+  return { note, stops: blocked !== undefined, left: left !== undefined && !blocked };
 }

@@ -77,15 +77,14 @@ export function asDone(test: ClinicalTest, variants: Record<string, string>): Pl
 export function runningOrder(
   catalogue: Catalogue,
   plan: Pick<CaseView["plan"], "tests" | "leftOut">,
-  examination: Examination,
+  begun: readonly string[],
   variants: Record<string, string>,
 ): Block[] {
   const leftOut = new Set(plan.leftOut.map((l) => l.test));
   const planned = plan.tests.flatMap((id) =>
     leftOut.has(id) ? [] : catalogue.tests.filter((t) => t.id === id),
   );
-  const begun = new Set(examination.readings.map((r) => r.test));
-  const unplanned = catalogue.tests.filter((t) => begun.has(t.id) && !plan.tests.includes(t.id));
+  const unplanned = catalogue.tests.filter((t) => begun.includes(t.id) && !plan.tests.includes(t.id));
   const blocks: Block[] = [];
   for (const test of planned.map((t) => asDone(t, variants))) {
     const last = blocks.at(-1);
@@ -102,6 +101,11 @@ export function runningOrder(
   }
   return blocks;
 }
+
+/** The tests that were begun without being planned. */
+export const begunBesides = (plan: Pick<CaseView["plan"], "tests">, examination: Examination): string[] => [
+  ...new Set(examination.readings.map((r) => r.test).filter((t) => !plan.tests.includes(t))),
+];
 
 /** The blocks by stage, in their order; an order of one's own may come back to a stage. */
 export function stagesOf(blocks: readonly Block[]): StageGroup[] {
