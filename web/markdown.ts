@@ -29,7 +29,11 @@ export function markdown(): Plugin {
       }
       const file = id.slice(0, -"?html".length);
       this.addWatchFile(file);
-      const html = await marked.parse(await readFile(file, "utf8"));
+      // What is too wide scrolls by itself, by keys as well.
+      const html = (await marked.parse(await readFile(file, "utf8"))).replace(
+        /<(pre|table)>/g,
+        '<$1 tabindex="0">',
+      );
       const headings = [...html.matchAll(/<h2 id="([^"]+)"[^>]*>(.*?)<\/h2>/g)].map(([, to, name]) => ({
         to,
         name,

@@ -19,7 +19,7 @@ export function StandingOverVisits(props: { visits: Visit[] }) {
       </p>
       <WideTable
         narrow
-        label="Leading candidates over the visits"
+        label="Where they stood, visit by visit"
         heads={["Visit", ...leading.map((c) => `${c.name}, began at ${percent(c.pretest)}`)]}
       >
         {visits.map((v) => (

@@ -6,7 +6,20 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Every page of a case, for everybody. */
 class CasePagesBrowserTest extends EveryPage {
     @ParameterizedTest
-    @ValueSource(strings = {"ask", "couch", "measures", "weigh", "report", "print", "history", "nowhere"})
+    @ValueSource(
+            strings = {
+                "ask",
+                "couch?test=drop-arm",
+                "couch?stage=feel",
+                "couch?stage=move",
+                "measures",
+                "weigh",
+                "report",
+                "print",
+                "order",
+                "history",
+                "nowhere"
+            })
     void isForEverybody(String page) {
         look("/cases/HB-001/" + page);
     }

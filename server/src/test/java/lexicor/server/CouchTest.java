@@ -159,6 +159,89 @@ class CouchTest {
         assertThat(refused.body().get("detail").asString()).contains("variants.phalen");
     }
 
+    @Test
+    void theTimeThereIsLeavesOutWhatItDoesNotReachAndSaysWhy() {
+        String code = open("shoulder-pain");
+        JsonNode all = view(code);
+        assertThat(all.at("/plan/leftOut")).isEmpty();
+        JsonNode short_ = time(code, "10").body();
+        assertThat(short_.at("/plan/minutes").asInt()).isEqualTo(10);
+        assertThat(short_.at("/plan/tests")).isEqualTo(all.at("/plan/tests"));
+        List<String> leftOut = short_.at("/plan/leftOut").findValuesAsString("test");
+        assertThat(leftOut).hasSizeGreaterThan(10).doesNotContain("neck-movement-screen");
+        assertThat(short_.at("/plan/leftOut").findValuesAsString("why"))
+                .allSatisfy(why -> assertThat(why).isNotBlank());
+        // What is advised is not among them, and what is begun all the same is left out no longer.
+        assertThat(leftOut)
+                .doesNotContain(short_.at("/examination/standing/advice/first").asString());
+        record(code, leftOut.get(0), "{\"mark.cannotTell\":true}");
+        assertThat(view(code).at("/plan/leftOut").findValuesAsString("test"))
+                .hasSize(leftOut.size() - 1)
+                .doesNotContain(leftOut.get(0));
+        assertThat(time(code, "0").status()).isEqualTo(422);
+        assertThat(time(code, "0").body().at("/errors/0/field").asString()).isEqualTo("minutes");
+        assertThat(LEXICOR.put("/api/cases/" + code + "/time", "{\"version\":0,\"minutes\":20}")
+                        .status())
+                .isEqualTo(409);
+        assertThat(time(code, "null").body().at("/plan/leftOut")).isEmpty();
+    }
+
+    @Test
+    void aClusterSaysHowFarItIs() {
+        String code = open("shoulder-pain");
+        record(code, "neer", "{\"pain.present\":true,\"pain.familiar\":true}");
+        JsonNode clusters =
+                record(code, "hawkins-kennedy", "{\"pain.present\":false}").get("clusters");
+        JsonNode five = clusters.valueStream()
+                .filter(c -> c.get("name").asString().equals("Subacromial pain, three of five"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(List.of(
+                        five.get("positives").asInt(),
+                        five.get("done").asInt(),
+                        five.get("members").asInt(),
+                        five.get("needed").asInt()))
+                .containsExactly(1, 2, 5, 3);
+        assertThat(five.get("decided").asBoolean()).isFalse();
+        assertThat(texts(five.get("tests"))).contains("neer", "hawkins-kennedy", "painful-arc");
+    }
+
+    @Test
+    void whereItHurtsIsKeptWithTheIntakeAndRefusedWhereNobodyHasSuchAPlace() {
+        String code = open("shoulder-pain");
+        assertThat(hurts(code, "\"right.shoulder-front\",\"left.elbow-outer\"").status())
+                .isEqualTo(200);
+        assertThat(texts(view(code).at("/intake/hurts")))
+                .containsExactlyInAnyOrder("left.elbow-outer", "right.shoulder-front");
+        for (String wrong : List.of("\"shoulder-front\"", "\"right.soul\"", "\"up.palm\"", "null")) {
+            Answer refused = hurts(code, wrong);
+            assertThat(refused.status()).as(wrong).isEqualTo(422);
+            assertThat(refused.body().at("/errors/0/field").asString()).isEqualTo("intake.hurts");
+        }
+        JsonNode report = LEXICOR.post("/api/cases/" + code + "/reports", "{\"kind\":\"record\"}")
+                .body();
+        JsonNode complaint = report.get("sections").get(0);
+        assertThat(complaint.get("text").asString())
+                .contains("It hurts on the right, front of the shoulder; on the left, outer side of the elbow.");
+        assertThat(complaint.get("hurts")).hasSize(2);
+        assertThat(hurts(code, "").status()).isEqualTo(200);
+        assertThat(view(code).at("/intake/hurts").isMissingNode()).isTrue();
+    }
+
+    private static Answer time(String code, String minutes) {
+        return LEXICOR.put(
+                "/api/cases/" + code + "/time",
+                "{\"version\":%s,\"minutes\":%s}".formatted(view(code).get("version"), minutes));
+    }
+
+    private static Answer hurts(String code, String areas) {
+        ObjectNode intake = (ObjectNode) view(code).get("intake");
+        intake.set("hurts", JsonMapper.shared().readTree("[" + areas + "]"));
+        return LEXICOR.put(
+                "/api/cases/" + code + "/intake",
+                "{\"version\":%s,\"intake\":%s}".formatted(view(code).get("version"), intake));
+    }
+
     private static void variants(String chosen) {
         ObjectNode change = settings();
         change.set("variants", new JsonMapper().readTree(chosen));

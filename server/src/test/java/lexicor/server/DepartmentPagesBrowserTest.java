@@ -15,6 +15,8 @@ class DepartmentPagesBrowserTest extends EveryPage {
                 "/evidence/pair?criterion=neer/pain&condition=subacromial-pain",
                 "/exchange",
                 "/honesty",
+                "/help",
+                "/help/method",
                 "/settings"
             })
     void isForEverybody(String path) {

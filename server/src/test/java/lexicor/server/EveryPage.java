@@ -65,6 +65,9 @@ abstract class EveryPage extends InBrowser {
               .map(e => e.outerHTML.slice(0, 200))
             """;
 
+    /** A tablet held flat and upright, and a window magnified four times: in the dark, as the telephone before them. */
+    private static final int[][] SIZES = {{1180, 820}, {820, 1180}, {320, 640}};
+
     private final AtomicInteger waiting = new AtomicInteger();
 
     @Override
@@ -98,6 +101,15 @@ abstract class EveryPage extends InBrowser {
         everyTab(() -> Assertions.assertThat((List<?>) page.evaluate(CUT_OFF))
                 .as("cut off at " + path)
                 .isEmpty());
+        for (int[] size : SIZES) {
+            page.setViewportSize(size[0], size[1]);
+            settled();
+            String at = path + " at " + size[0] + " by " + size[1];
+            Assertions.assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                    .as("width of " + at)
+                    .isLessThanOrEqualTo(size[0]);
+            accessible(at);
+        }
         Assertions.assertThat(said).as("console").isEmpty();
     }
 

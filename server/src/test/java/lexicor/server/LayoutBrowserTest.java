@@ -8,6 +8,8 @@ import java.util.stream.Collectors;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** Every test of the content on the couch: what there is to tap, to measure and to read is in sight, and nothing is cut. */
@@ -91,7 +93,7 @@ class LayoutBrowserTest extends InBrowser {
                         "places", t.get("boards").size()))
                 .toList();
 
-        oneByOne();
+        page.addInitScript("localStorage.setItem('lexicor.stages-at-once', 'no')");
         page.navigate(LEXICOR.url("/cases/" + WITH_LADDER + "/couch?test="
                 + tests.get(0).get("id").asString()));
         assertThat(page.locator("svg.figure")).isVisible();
@@ -102,6 +104,35 @@ class LayoutBrowserTest extends InBrowser {
 
         @SuppressWarnings("unchecked")
         List<String> faults = (List<String>) page.evaluate(WALK, places);
+        Assertions.assertThat(faults).isEmpty();
+    }
+
+    /** Looking and feeling as a whole: whatever place is in hand, all of it is in sight. */
+    @ParameterizedTest
+    @CsvSource({"HB-003, look", "HB-003, feel", "HB-007, look", "HB-010, feel", "HB-014, feel", "HB-003, move"})
+    void aWholeStageFitsTheScreen(String code, String stage) {
+        page.navigate(LEXICOR.url("/cases/" + code + "/couch?stage=" + stage));
+        assertThat(page.locator("svg.figure, .move-table").first()).isVisible();
+        @SuppressWarnings("unchecked")
+        List<String> faults = (List<String>)
+                page.evaluate(
+                        """
+                async () => {
+                  const press = key => document.body.dispatchEvent(new KeyboardEvent('keydown', {key, bubbles: true}));
+                  const drawn = () => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)));
+                  const box = document.querySelector("section[aria-label='Current test']");
+                  const faults = [];
+                  for (let i = 0; i < 24; i++) {
+                    await drawn();
+                    const beyond = box.scrollHeight - box.clientHeight;
+                    // The neck's screen by itself has more to say than fits beside the other movements.
+                    const chosen = box.querySelector('section[aria-label] h3')?.textContent ?? '';
+                    if (beyond > 0 && !chosen.includes('Neck movement screen')) faults.push(chosen + ' ' + beyond + ' px too high');
+                    press('o');
+                  }
+                  return faults;
+                }
+                """);
         Assertions.assertThat(faults).isEmpty();
     }
 }
