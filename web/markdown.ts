@@ -32,7 +32,7 @@ export function markdown(): Plugin {
       // What is too wide scrolls by itself, by keys as well.
       const html = (await marked.parse(await readFile(file, "utf8"))).replace(
         /<(pre|table)>/g,
-        '<$1 tabindex="0">',
+        '<$1 tabindex="0" data-wide>',
       );
       const headings = [...html.matchAll(/<h2 id="([^"]+)"[^>]*>(.*?)<\/h2>/g)].map(([, to, name]) => ({
         to,

@@ -21,7 +21,7 @@ export function TestBand(props: {
     <section
       aria-label="How to do it"
       data-alone={folding.hidden}
-      className="mt-0.5 flex min-h-[66px] flex-[0_1_200px] gap-3 data-[alone=true]:flex-[0_1_340px] rounded-md border-[1.5px] border-line bg-card pr-3 max-md:flex-none max-md:flex-col max-md:pr-0"
+      className="mt-0.5 flex min-h-[66px] flex-[0_1_200px] gap-3 data-[alone=true]:flex-[0_1_340px] high:flex-[0_1_340px] high:data-[alone=true]:flex-[0_1_480px] rounded-md border-[1.5px] border-line bg-card pr-3 max-md:flex-none max-md:flex-col max-md:pr-0"
     >
       <TestFigure
         test={test.id}

@@ -1,35 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { HAND, HANGING } from "../test/figures";
 import { armFrames, FOREARM, UPPER_ARM } from "./arm";
 import { camera } from "./camera";
 import { backToFront } from "./depth";
-import type { ArmPose, Figure, Grips, HandPose } from "./figure";
+import type { ArmPose, Figure, Grips } from "./figure";
 import { fingerFrames } from "./hand";
 import { type Circle, outline } from "./outline";
 import { ball, part } from "./parts";
 import { draw } from "./scene";
 import { dot, long, minus, type Vec } from "./space";
 
-const finger = { mcp: 20, pip: 30, dip: 15, spread: 0 };
-const HAND: HandPose = {
-  index: finger,
-  middle: finger,
-  ring: finger,
-  little: finger,
-  thumb: { radial: 28, palmar: 28, towards: 40, mcp: 14, ip: 14 },
-};
-const HANGING: ArmPose = {
-  plane: 0,
-  elevation: 0,
-  external: 0,
-  elbow: 0,
-  supination: 0,
-  extension: 0,
-  radial: 0,
-  shrug: 0,
-  protraction: 0,
-  hand: HAND,
-};
 const GRIPS: Grips = { hold: { hand: HAND, touches: "palm" }, finger: { hand: HAND, touches: "index" } };
 const FIGURE: Figure = {
   id: "made-up",

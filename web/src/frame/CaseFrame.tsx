@@ -3,6 +3,7 @@ import { useCase, useCatalogue, useSettings } from "../api/queries";
 import type { CaseView, Catalogue, DepartmentSettings } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { sideName } from "../pieces/format";
+import { PageHeading } from "../pieces/PageHeading";
 import { BAR_WAY } from "./bar";
 import { ClosedNote } from "./ClosedNote";
 import { NextVisit } from "./NextVisit";
@@ -67,7 +68,10 @@ export function CaseFrame() {
         <WaitingNote />
       </TopBar>
       {error && (
-        <main className="p-6">
+        <main className="flex flex-col gap-3 p-6">
+          <PageHeading title="Not open" className="m-0 text-[24px] font-bold">
+            This case could not be opened
+          </PageHeading>
           <ErrorNote error={error} />
         </main>
       )}

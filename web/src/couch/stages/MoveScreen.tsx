@@ -88,7 +88,7 @@ export function MoveScreen(
       />
       <ErrorNote error={save.error} onDismiss={save.reset} />
       <div className="flex flex-none gap-2 max-md:flex-col">
-        <div className="move-rows min-w-0 flex-1">
+        <div data-wide className="move-rows min-w-0 flex-1">
           <table className="move-table w-full flex-none border-collapse text-[15px]">
             <thead className="text-left text-[14px] text-soft">
               <tr>

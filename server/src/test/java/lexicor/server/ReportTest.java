@@ -159,6 +159,29 @@ class ReportTest {
     }
 
     /** What a case's history says of its reports. */
+    /** Every area that can be tapped on has its place in the drawing for paper, on both sides. */
+    @Test
+    void whereItHurtsIsDrawnOnPaperAsItWasTapped() {
+        List<String> areas = LEXICOR.get("/api/figures").body().get("body").findValues("areas").stream()
+                .flatMap(JsonNode::valueStream)
+                .map(a -> a.get("id").asString())
+                .toList();
+        JsonNode opened = LEXICOR.post("/api/cases", "{\"complaint\":\"shoulder-pain\",\"involvedSide\":\"left\"}")
+                .body();
+        String code = opened.get("code").asString();
+        ObjectNode intake = (ObjectNode) opened.get("intake");
+        for (String side : List.of("left", "right")) {
+            areas.forEach(a -> intake.withArray("hurts").add(side + "." + a));
+        }
+        Caller.Answer kept = LEXICOR.put(
+                "/api/cases/" + code + "/intake",
+                "{\"version\":%s,\"intake\":%s}".formatted(opened.get("version"), intake));
+        assertThat(kept.status()).isEqualTo(200);
+        String html = new String(LEXICOR.caller().download(at(code, compose(code, "record", "")) + "/html"), UTF_8);
+        assertThat(html.split("fill=\"#945003\"", -1)).hasSize(2 * areas.size() + 1);
+        assertThat(areas).hasSizeGreaterThan(20);
+    }
+
     private static List<String> told(String code) {
         List<String> lines = new ArrayList<>();
         for (JsonNode h : LEXICOR.get("/api/cases/" + code + "/history").body()) {

@@ -80,6 +80,9 @@ final class ReportHtml {
         if (section.table() != null) {
             table(section.table());
         }
+        if (section.hurts() != null) {
+            html.append("<p>").append(BodySvg.of(section.hurts())).append("</p>");
+        }
         if (!section.rails().isEmpty()) {
             rails(section.rails());
         }
