@@ -39,7 +39,7 @@ function Leading(props: { condition: ConditionStanding }) {
         <span className="truncate">{c.name}</span>
         {c.weighed && (
           <span className="shrink-0">
-            <span className="text-soft">{percent(c.pretest)}, </span>
+            <span className="text-soft">{percent(c.pretest)} before, </span>
             <b>{percent(c.posttest)}</b> now
           </span>
         )}

@@ -1,12 +1,12 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
 import type { Side } from "../api/types";
-import type { Stage } from "./order/order";
+import { AT_ONCE, type Stage } from "./order/order";
 
-const AT_ONCE = "lexicor.stages-at-once";
+const KEPT = "lexicor.stages-at-once";
 
 /** Whether somebody goes through looking, feeling and moving as a whole; kept on this device. */
-export const prefersAtOnce = () => localStorage.getItem(AT_ONCE) !== "no";
+export const prefersAtOnce = () => localStorage.getItem(KEPT) !== "no";
 
 interface Place {
   test: string | undefined;
@@ -23,7 +23,7 @@ export function usePlace(involved: Side, first: () => Stage | undefined) {
   const [params, setParams] = useSearchParams();
   const [place, setPlace] = useState<Place>(() => {
     const test = params.get("test") ?? undefined;
-    const stage = (params.get("stage") ?? undefined) as Stage | undefined;
+    const stage = AT_ONCE.find((s) => s === params.get("stage"));
     const at = params.get("at") ?? undefined;
     return { test, at, stage: stage ?? (test ? undefined : first()) };
   });
@@ -42,12 +42,12 @@ export function usePlace(involved: Side, first: () => Stage | undefined) {
     setSide,
     goTo: (test: string, at?: string) => go({ test, at, stage: undefined }),
     openStage: (stage: Stage) => {
-      localStorage.setItem(AT_ONCE, "yes");
+      localStorage.setItem(KEPT, "yes");
       go({ test: undefined, at: undefined, stage });
     },
     /** From the stage as a whole to its tests one by one, and so from now on. */
     oneByOne: (test: string, at?: string) => {
-      localStorage.setItem(AT_ONCE, "no");
+      localStorage.setItem(KEPT, "no");
       go({ test, at, stage: undefined });
     },
     choose: (test: string, at: string) => go({ ...place, test, at }, true),

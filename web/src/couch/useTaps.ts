@@ -63,7 +63,8 @@ export function useTaps(view: Pick<CaseView, "code" | "id" | "visit" | "examinat
       const last = examination.lastTaps[0];
       if (last) {
         const back = together.current.includes(last.tapId) ? together.current : [last.tapId];
-        for (const { tapId } of examination.lastTaps.filter((t) => back.includes(t.tapId))) {
+        together.current = [];
+        for (const tapId of back) {
           add({ kind: "undo", code, caseId, by: me, tapId, madeAt: Date.now() });
         }
       }

@@ -46,7 +46,8 @@ export function Pictures(props: { section: ReportSection }) {
               {r.rank}. {r.name}, {r.verdict}
             </span>
             <span>
-              {percent(r.pretest)} to <b>{percent(r.posttest)}</b> ({percent(r.low)} to {percent(r.high)})
+              {percent(r.pretest)} before, <b>{percent(r.posttest)}</b> now ({percent(r.low)} to{" "}
+              {percent(r.high)})
             </span>
           </div>
           <Rail values={{ ...r, borderline: false }} width={720} />
