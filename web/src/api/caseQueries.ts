@@ -250,3 +250,18 @@ export function useSimulate() {
       call<void>("/api/devices/simulated", "POST", request),
   });
 }
+
+/** What an earlier edition kept on the device said nothing of what was left out, nor of clusters under way. */
+export function withAll(view: CaseView): CaseView {
+  const { plan, examination } = view as {
+    plan: Partial<CaseView["plan"]>;
+    examination: Partial<Examination>;
+  };
+  return plan.leftOut && examination.clusters
+    ? view
+    : {
+        ...view,
+        plan: { ...view.plan, leftOut: plan.leftOut ?? [] },
+        examination: { ...view.examination, clusters: examination.clusters ?? [] },
+      };
+}

@@ -28,7 +28,6 @@ import { AT_ONCE, stageName, suggested } from "./order/order";
 import { RunningOrder } from "./order/RunningOrder";
 import { StandingPanel } from "./StandingPanel";
 import { StandingStrip } from "./StandingStrip";
-import { TapHistory } from "./TapHistory";
 import { TimerRow } from "./timer/TimerRow";
 import { useCommands } from "./useCommands";
 import { useExamining } from "./useExamining";
@@ -37,6 +36,7 @@ import { useSteps } from "./useSteps";
 /** Dialogs and screens of a whole stage come when they are first asked for. */
 const KeyList = later(() => import("./KeyList").then((m) => m.KeyList), NotLoaded);
 const PlanDialog = later(() => import("./plan/PlanDialog").then((m) => m.PlanDialog), NotLoaded);
+const TapHistory = later(() => import("./TapHistory").then((m) => m.TapHistory), NotLoaded);
 const StageScreen = later(() => import("./stages/StageScreen").then((m) => m.StageScreen), NotLoaded);
 const MoveScreen = later(() => import("./stages/MoveScreen").then((m) => m.MoveScreen), NotLoaded);
 
@@ -172,6 +172,7 @@ export function CouchScreen() {
     onPad: now.tapPad,
     onChange: now.record,
     onNormal: now.normal,
+    onUndo: examination.lastTaps.length > 0 ? now.undo : undefined,
     onNext: () => now.step(1),
     onOpen: now.oneByOne,
   };
@@ -262,9 +263,7 @@ export function CouchScreen() {
                 />
               )
             }
-            history={
-              <TapHistory code={view.code} catalogue={catalogue} open={history} onOpenChange={setHistory} />
-            }
+            onHistory={() => setHistory(true)}
             steps={steps}
             blocked={now.blocked}
             onGoAhead={(reason, sure) => taps.goAhead({ test: test.id, reason, sure })}
@@ -292,6 +291,9 @@ export function CouchScreen() {
               setKeys(next);
             }}
           />
+        )}
+        {history && (
+          <TapHistory code={view.code} catalogue={catalogue} open={history} onOpenChange={setHistory} />
         )}
         {planning && (
           <PlanDialog

@@ -3,6 +3,7 @@ import { leavesAt } from "../api/examination";
 import type { BlockedTest, Board, Catalogue, Changes, Examination, Pad, Side } from "../api/types";
 import { midSentence, minutes } from "../pieces/format";
 import { Blocked } from "./Blocked";
+import { notWith } from "./names";
 import { Outcomes } from "./Outcomes";
 import { type PlannedTest, positionName } from "./order/order";
 import { BothSides } from "./pads/BothSides";
@@ -27,9 +28,9 @@ interface CurrentTestProps {
   onChange: (side: Side, changes: Changes) => void;
   onNote: (changes: Changes) => void;
   onUndo: () => void;
+  onHistory: () => void;
   saving: boolean;
   timer: ReactNode;
-  history: ReactNode;
   steps: Folding;
   blocked: BlockedTest | undefined;
   onGoAhead: (reason: string, sure: boolean) => void;
@@ -58,8 +59,7 @@ export function CurrentTest(props: CurrentTestProps) {
         {test.contraindications.length > 0 && (
           <>
             {" "}
-            <b className="text-stop">Not with</b>{" "}
-            {test.contraindications.map((c) => c.replaceAll("-", " ")).join(", ")}.
+            <b className="text-stop">Not with</b> {notWith(test)}.
           </>
         )}
         {test.provocation >= 3 && <b className="text-amber"> Can hurt or startle: slowly, watch the face.</b>}
@@ -149,8 +149,8 @@ function Recording(props: CurrentTestProps) {
         side={involved}
         canUndo={examination.lastTaps.length > 0}
         saving={props.saving}
-        history={props.history}
         onUndo={props.onUndo}
+        onHistory={props.onHistory}
         onConfirm={() => props.onChange(involved, { "mark.confirmed": true })}
       />
     </>

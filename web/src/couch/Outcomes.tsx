@@ -1,4 +1,3 @@
-import type { ReactNode } from "react";
 import type { ClinicalTest, Finding, Side } from "../api/types";
 import { Mark, outcomeWord } from "../pieces/Mark";
 
@@ -11,8 +10,8 @@ export function Outcomes(props: {
   side: Side;
   canUndo: boolean;
   saving: boolean;
-  history: ReactNode;
   onUndo: () => void;
+  onHistory: () => void;
   onConfirm: () => void;
 }) {
   const found = props.findings.filter((f) => f.test === props.test.id && f.side === props.side);
@@ -66,7 +65,9 @@ export function Outcomes(props: {
             Count it as negative all the same
           </button>
         )}
-        {props.history}
+        <button type="button" className="min-h-8 underline" onClick={props.onHistory}>
+          All taps
+        </button>
         <span>? shows all keys</span>
       </p>
     </div>

@@ -71,8 +71,7 @@ export const StandingPanel = memo(function StandingPanel(props: StandingProps) {
             {c.last && <p className="m-0 text-[14px] text-soft">{c.last.words}</p>}
             {c === held && c.rivals[0] && (
               <p className="m-0 text-[14px] leading-tight text-soft">
-                held down by {shortCondition(catalogue, c.rivals[0].condition, c.rivals[0].name)},{" "}
-                {percent(c.rivals[0].now)}
+                held down by {shortCondition(catalogue, c.rivals[0].condition, c.rivals[0].name)}
               </p>
             )}
           </li>

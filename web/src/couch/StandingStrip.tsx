@@ -1,5 +1,4 @@
 import { useState } from "react";
-import type { Standing } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { DialogFrame } from "../pieces/DialogFrame";
 import { percent } from "../pieces/format";
@@ -30,7 +29,9 @@ export function StandingStrip(props: StandingProps) {
         {ranked.slice(0, narrow ? SHOWN_NARROW : SHOWN).map((c) => (
           <li key={c.id} className="text-[15px] leading-tight">
             {shortCondition(catalogue, c.id, c.name)}
-            <span className="block text-soft">{before(props.standing, c.id)}</span>
+            <span className="block text-soft">
+              {percent(c.pretest)} before, <b className="text-ink">{percent(c.posttest)}</b> now
+            </span>
           </li>
         ))}
         {ranked.length === 0 && apart.some(isExamined) && (
@@ -45,7 +46,7 @@ export function StandingStrip(props: StandingProps) {
       <button type="button" className="choice px-3" onClick={() => setOpen(true)}>
         {narrow ? "Standing" : "Whole standing"}
       </button>
-      <DialogFrame open={open} onOpenChange={setOpen} title="Standing" width={420}>
+      <DialogFrame open={open} onOpenChange={setOpen} title="Where the case stands" width={420}>
         <StandingPanel
           {...props}
           onGo={(test) => {
@@ -55,17 +56,5 @@ export function StandingStrip(props: StandingProps) {
         />
       </DialogFrame>
     </section>
-  );
-}
-
-/** Where a candidate began and stands. */
-function before(standing: Standing, id: string) {
-  const c = standing.conditions.find((x) => x.id === id);
-  return (
-    c && (
-      <>
-        {percent(c.pretest)} before, <b className="text-ink">{percent(c.posttest)}</b> now
-      </>
-    )
   );
 }

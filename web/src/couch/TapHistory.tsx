@@ -18,44 +18,39 @@ export function TapHistory(props: {
   const taps = useKeptTaps(props.code, open);
   const testName = (id: string) => props.catalogue.tests.find((t) => t.id === id)?.name ?? id;
   return (
-    <>
-      <button type="button" className="min-h-8 underline" onClick={() => setOpen(true)}>
-        All taps
-      </button>
-      <DialogFrame open={open} onOpenChange={setOpen} title="All taps, the latest first" width={860}>
-        <ErrorNote error={taps.error} />
-        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a long list has to scroll by keyboard */}
-        <section aria-label="Taps" tabIndex={0} className="min-h-0 flex-1 overflow-auto text-[15px]">
-          <table className="w-full border-collapse">
-            <thead className="text-left text-soft">
-              <tr>
-                {["Made", "Visit", "On", "Test", "Side", "What"].map((h) => (
-                  <th key={h} scope="col" className="pr-3 font-normal">
-                    {h}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {[...(taps.data ?? [])].reverse().map((t) => (
-                <tr key={t.tapId} className="border-t border-line align-top">
-                  <td className="pr-3 whitespace-nowrap">{new Date(t.tappedAt).toLocaleString("en-GB")}</td>
-                  <td className="pr-3">{t.visit}</td>
-                  <td className="pr-3">{deviceWords(t)}</td>
-                  <td className="pr-3">{testName(t.test)}</td>
-                  <td className="pr-3">{sideName(t.side)}</td>
-                  <td>
-                    {whatWords(t)}
-                    {t.takenBack && <b> (taken back)</b>}
-                  </td>
-                </tr>
+    <DialogFrame open={open} onOpenChange={setOpen} title="All taps, the latest first" width={860}>
+      <ErrorNote error={taps.error} />
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a long list has to scroll by keyboard */}
+      <section aria-label="Taps" tabIndex={0} className="min-h-0 flex-1 overflow-auto text-[15px]">
+        <table className="w-full border-collapse">
+          <thead className="text-left text-soft">
+            <tr>
+              {["Made", "Visit", "On", "Test", "Side", "What"].map((h) => (
+                <th key={h} scope="col" className="pr-3 font-normal">
+                  {h}
+                </th>
               ))}
-            </tbody>
-          </table>
-        </section>
-        <Dialog.Close className="action mt-3 self-start">Close</Dialog.Close>
-      </DialogFrame>
-    </>
+            </tr>
+          </thead>
+          <tbody>
+            {[...(taps.data ?? [])].reverse().map((t) => (
+              <tr key={t.tapId} className="border-t border-line align-top">
+                <td className="pr-3 whitespace-nowrap">{new Date(t.tappedAt).toLocaleString("en-GB")}</td>
+                <td className="pr-3">{t.visit}</td>
+                <td className="pr-3">{deviceWords(t)}</td>
+                <td className="pr-3">{testName(t.test)}</td>
+                <td className="pr-3">{sideName(t.side)}</td>
+                <td>
+                  {whatWords(t)}
+                  {t.takenBack && <b> (taken back)</b>}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      <Dialog.Close className="action mt-3 self-start">Close</Dialog.Close>
+    </DialogFrame>
   );
 }
 

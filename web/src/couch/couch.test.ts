@@ -114,13 +114,12 @@ describe("the running order", () => {
       test("besides", "sitting"),
     ],
   } as unknown as Catalogue;
-  const blocks = (plan: string[], variants = {}, examination = blank) =>
-    runningOrder(
-      catalogue,
-      { tests: plan, leftOut: [] },
-      begunBesides({ tests: plan }, examination),
-      variants,
-    ).map((b) => b.tests.map((t) => t.id));
+  const blocks = (tests: string[], variants = {}, examination = blank, leftOut: string[] = []) => {
+    const plan = { tests, leftOut: leftOut.map((id) => ({ test: id, why: "tells less a minute" })) };
+    return runningOrder(catalogue, plan, begunBesides(plan, examination), variants).map((b) =>
+      b.tests.map((t) => t.id),
+    );
+  };
 
   it("keeps the plan's order, one block for each stay in a position", () => {
     expect(blocks(["standing", "either", "lying"])).toEqual([["standing"], ["either"], ["lying"]]);
@@ -136,6 +135,10 @@ describe("the running order", () => {
   it("never hides a test that was begun", () => {
     const begun = withChanges(blank, { test: "besides", at: "", side: "left" }, { visible: true });
     expect(blocks(["lying"], {}, begun)).toEqual([["lying"], ["besides"]]);
+    // Where it was planned, though there was no time for it.
+    const plan = ["besides", "lying", "standing"];
+    expect(blocks(plan, {}, blank, ["besides", "standing"])).toEqual([["lying"]]);
+    expect(blocks(plan, {}, begun, ["besides", "standing"])).toEqual([["besides"], ["lying"]]);
   });
   it("shows a positive before an unclear before a negative", () => {
     const finding = (outcome: string) => ({ test: "lying", side: "left", outcome });

@@ -139,7 +139,7 @@ describe("the standing at the couch", () => {
       }),
     );
     expect(screen.getAllByText(/held down/).map((e) => e.textContent)).toEqual([
-      "held down by Frozen shoulder, 51\u202f%",
+      "held down by Frozen shoulder",
     ]);
   });
 

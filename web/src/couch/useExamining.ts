@@ -5,7 +5,7 @@ import type { CaseContext } from "../frame/CaseFrame";
 import { otherSide } from "../pieces/format";
 import { AT_ONCE, asDone, begunBesides, isDone, onlyTests, runningOrder, stagesOf } from "./order/order";
 import { isTingling, NOTHING } from "./pads/items";
-import { isOpen, keyOf, type RoutePlace, restNormal, routeOf, signOf } from "./stages/route";
+import { firstMeasured, isOpen, keyOf, type RoutePlace, restNormal, routeOf, signOf } from "./stages/route";
 import { timingOf } from "./timer/timing";
 import { useTimer } from "./timer/useTimer";
 import { prefersAtOnce, usePlace } from "./usePlace";
@@ -27,7 +27,7 @@ export function useExamining({ view, catalogue, settings }: CaseContext) {
     () => runningOrder(catalogue, view.plan, besides.split(" "), settings.variants),
     [catalogue, view.plan, besides, settings.variants],
   );
-  const alone = (examination.clusters ?? []).find((c) => c.id === cluster);
+  const alone = examination.clusters.find((c) => c.id === cluster);
   const blocks = alone ? onlyTests(whole, alone.tests) : whole;
   const groups = stagesOf(blocks);
   const order = blocks.flatMap((b) => b.tests);
@@ -41,12 +41,15 @@ export function useExamining({ view, catalogue, settings }: CaseContext) {
   const inStage = place.stage ? groups.filter((g) => g.stage === place.stage).flatMap((g) => g.tests) : [];
   // A stage that has nothing left in this order is left for the first test.
   const stage = inStage.length > 0 ? place.stage : undefined;
-  const chosen = catalogue.tests.find((t) => t.id === place.test);
-  const test = chosen ? asDone(chosen, settings.variants) : stage ? undefined : order[0];
-  const board = test?.boards.find((b) => b.at === place.at) ?? test?.boards[0];
+  const stageTests = inStage.filter((t) => !isBlockedTest(t.id));
+  // What is recorded on has to be in sight: of a stage only what it shows.
+  const inSight = stage ? stageTests : catalogue.tests;
+  const chosen = inSight.find((t) => t.id === place.test);
+  const first = stage === "move" ? firstMeasured(routeOf(stageTests)) : undefined;
+  const test = chosen ? asDone(chosen, settings.variants) : stage ? first?.test : order[0];
+  const board = test?.boards.find((b) => b.at === (chosen ? place.at : first?.board.at)) ?? test?.boards[0];
   const inHand = stage ?? test?.id;
   const isBehind = behind?.of === inHand ? behind?.on === true : !stage && test?.position === "standing-back";
-  const stageTests = inStage.filter((t) => !isBlockedTest(t.id));
 
   /** To a test; where its stage is gone through as a whole and one comes from another, to that. */
   const enter = (id: string) => {

@@ -1,4 +1,5 @@
 import { NavLink, useOutletContext, useParams } from "react-router";
+import { withAll } from "../api/caseQueries";
 import { useCase, useCatalogue, useSettings } from "../api/queries";
 import type { CaseView, Catalogue, DepartmentSettings } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
@@ -38,7 +39,7 @@ export function CaseFrame() {
   const settings = useSettings();
   const whole =
     found.data && catalogue.data && settings.data
-      ? { view: found.data, catalogue: catalogue.data, settings: settings.data }
+      ? { view: withAll(found.data), catalogue: catalogue.data, settings: settings.data }
       : undefined;
   // With the case on the screen a lost connection is no reason to take it away: recording goes on.
   const error = whole ? null : (found.error ?? catalogue.error ?? settings.error);

@@ -12,18 +12,20 @@ export function NextVisit(props: { view: CaseView }) {
   const begun = view.visits[view.visit - 1];
   const isToday = begun !== undefined && new Date(begun).toDateString() === new Date().toDateString();
   const follows = view.visit === count && !isToday && !view.closedAt && view.examination.readings.length > 0;
-  if (!follows) {
-    return <ErrorNote error={change.error} onDismiss={change.reset} />;
-  }
   return (
-    <button
-      type="button"
-      className="choice flex-none whitespace-nowrap"
-      // A tap on its way belongs to this visit.
-      disabled={change.isPending || state.acts.some((a) => a.code === view.code)}
-      onClick={() => change.mutate({ kind: "start" })}
-    >
-      Begin visit {count + 1}
-    </button>
+    <>
+      {follows && (
+        <button
+          type="button"
+          className="choice flex-none whitespace-nowrap"
+          // A tap on its way belongs to this visit.
+          disabled={change.isPending || state.acts.some((a) => a.code === view.code)}
+          onClick={() => change.mutate({ kind: "start" })}
+        >
+          Begin visit {count + 1}
+        </button>
+      )}
+      <ErrorNote error={change.error} onDismiss={change.reset} />
+    </>
   );
 }

@@ -47,4 +47,17 @@ describe("The next visit", () => {
     await user.click(screen.getByRole("button", { name: "Begin visit 2" }));
     await waitFor(() => expect(asked.some((a) => a.method === "POST")).toBe(true));
   });
+
+  it("says why where it cannot begin", async () => {
+    serverOf({
+      "POST /api/cases/HB-001/visits": () => ({
+        status: 409,
+        body: { status: 409, detail: "Case HB-001 was closed meanwhile." },
+      }),
+    });
+    const user = userEvent.setup();
+    page(<NextVisit view={view({})} />);
+    await user.click(screen.getByRole("button", { name: "Begin visit 2" }));
+    expect((await screen.findByRole("alert")).textContent).toContain("closed meanwhile");
+  });
 });

@@ -1,6 +1,7 @@
 import { Suspense } from "react";
 import { Link } from "react-router";
 import type { Side } from "../api/types";
+import { notWith } from "../couch/names";
 import { begunBesides, positionName, runningOrder, stagesOf } from "../couch/order/order";
 import { useFigures } from "../figures/queries";
 import { useCaseContext } from "../frame/CaseFrame";
@@ -63,7 +64,7 @@ export function OrderScreen() {
                     {positionName(t.position)}, {minutes(t.minutes)}
                     {t.contraindications.length > 0 && (
                       <>
-                        . <b>Not with</b> {t.contraindications.map((c) => c.replaceAll("-", " ")).join(", ")}
+                        . <b>Not with</b> {notWith(t)}
                       </>
                     )}
                   </span>

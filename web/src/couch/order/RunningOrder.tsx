@@ -4,7 +4,15 @@ import { otherSide } from "../../pieces/format";
 import { useStable } from "../../pieces/useStable";
 import { Clusters } from "./Clusters";
 import { OrderRow } from "./OrderRow";
-import { AT_ONCE, isDone, type Stage, type StageGroup, testOutcome } from "./order";
+import {
+  AT_ONCE,
+  begunBesides,
+  isDone,
+  leftOutStill,
+  type Stage,
+  type StageGroup,
+  testOutcome,
+} from "./order";
 import { LeftOut, TimeThere } from "./TimeThere";
 
 interface Order {
@@ -30,16 +38,21 @@ export function RunningOrder(given: Order) {
   const { groups, view } = props;
   const tests = groups.flatMap((g) => g.tests);
   const left = tests.filter((t) => !isDone(props.examination, t.id, props.involved));
+  const begun = begunBesides(view.plan, props.examination);
   const minutes = Math.round(left.reduce((sum, t) => sum + t.minutes, 0));
   return (
     <nav aria-label="Running order" className="flex min-h-0 flex-1 flex-col">
       <TimeThere view={view} />
-      <Clusters clusters={props.examination.clusters ?? []} alone={props.cluster} onAlone={props.onCluster} />
+      <Clusters clusters={props.examination.clusters} alone={props.cluster} onAlone={props.onCluster} />
       <div className="min-h-0 flex-1 overflow-auto pb-2">
         {groups.map((group) => (
           <StageRows key={group.key} {...props} group={group} />
         ))}
-        <LeftOut leftOut={view.plan.leftOut} catalogue={props.catalogue} onChoose={props.onChoose} />
+        <LeftOut
+          leftOut={leftOutStill(view.plan, begun)}
+          catalogue={props.catalogue}
+          onChoose={props.onChoose}
+        />
       </div>
       <div className="flex items-center gap-2 border-t-[1.5px] border-line py-1 pr-2 pl-4 text-[14px] text-soft">
         <span className="flex-1">

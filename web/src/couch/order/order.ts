@@ -80,7 +80,7 @@ export function runningOrder(
   begun: readonly string[],
   variants: Record<string, string>,
 ): Block[] {
-  const leftOut = new Set(plan.leftOut.map((l) => l.test));
+  const leftOut = new Set(leftOutStill(plan, begun).map((l) => l.test));
   const planned = plan.tests.flatMap((id) =>
     leftOut.has(id) ? [] : catalogue.tests.filter((t) => t.id === id),
   );
@@ -102,10 +102,18 @@ export function runningOrder(
   return blocks;
 }
 
-/** The tests that were begun without being planned. */
-export const begunBesides = (plan: Pick<CaseView["plan"], "tests">, examination: Examination): string[] => [
-  ...new Set(examination.readings.map((r) => r.test).filter((t) => !plan.tests.includes(t))),
-];
+/** The tests that were begun without being planned, or although they are left out for want of time. */
+export function begunBesides(plan: Pick<CaseView["plan"], "tests" | "leftOut">, examination: Examination) {
+  const expected = new Set(plan.tests);
+  for (const { test } of plan.leftOut) {
+    expected.delete(test);
+  }
+  return [...new Set(examination.readings.map((r) => r.test))].filter((t) => !expected.has(t));
+}
+
+/** What there is no time for, but for what was begun all the same. */
+export const leftOutStill = (plan: Pick<CaseView["plan"], "leftOut">, begun: readonly string[]) =>
+  plan.leftOut.filter((l) => !begun.includes(l.test));
 
 /** The blocks by stage, in their order; an order of one's own may come back to a stage. */
 export function stagesOf(blocks: readonly Block[]): StageGroup[] {
@@ -136,13 +144,13 @@ export const isDone = (examination: Examination, test: string, involved: Side) =
 
 const SHOWN_FIRST = ["positive", "unclear", "negative"] as const;
 
-/** The outcome to show for a test on one side: a positive before an unclear before a negative. */
-export function testOutcome(examination: Examination, test: string, side: Side): Finding["outcome"] {
-  const outcomes = new Set(
-    examination.findings.filter((f) => f.test === test && f.side === side).map((f) => f.outcome),
-  );
-  return SHOWN_FIRST.find((o) => outcomes.has(o)) ?? "not-done";
-}
+/** The outcome to show for several findings: a positive before an unclear before a negative. */
+export const shownOutcome = (findings: readonly Finding[]): Finding["outcome"] =>
+  SHOWN_FIRST.find((o) => findings.some((f) => f.outcome === o)) ?? "not-done";
+
+/** The outcome to show for a test on one side. */
+export const testOutcome = (examination: Examination, test: string, side: Side) =>
+  shownOutcome(examination.findings.filter((f) => f.test === test && f.side === side));
 
 /** The test advised; what tells most where the examiner asked for that. */
 export function nextShown(standing: Standing, asked: boolean): NextTest | undefined {

@@ -10,15 +10,9 @@ import { otherSide, sideName } from "../../pieces/format";
 import { stageName } from "../order/order";
 import { NumberField } from "../pads/NumberField";
 import { PlacePanel } from "./PlacePanel";
-import { isOpen, keyOf, type RoutePlace, routeOf } from "./route";
+import { ACTIVE, dialOf, isOpen, keyOf, PASSIVE, type RoutePlace, routeOf } from "./route";
 import { StageHead } from "./StageHead";
 import type { StageProps } from "./StageScreen";
-
-const ACTIVE = "rangeDeg.active";
-const PASSIVE = "rangeDeg.passive";
-
-const dialOf = (place: RoutePlace, leaf: string) => place.board.dials.find((d) => d.leaf === leaf);
-const isMeasured = (place: RoutePlace) => dialOf(place, ACTIVE) ?? dialOf(place, PASSIVE);
 
 /** All movements in one table: active, then passive where active is short, and the end feel, on both sides. */
 export function MoveScreen(
@@ -39,8 +33,7 @@ export function MoveScreen(
   const save = useSaveMeasure(props.code);
   const [passive, setPassive] = useState(false);
   const chosen =
-    (props.chosen && route.find((p) => p.key === keyOf(props.chosen?.test ?? "", props.chosen?.at ?? ""))) ??
-    route.find((p) => movementOf(p) !== undefined);
+    props.chosen && route.find((p) => p.key === keyOf(props.chosen?.test ?? "", props.chosen?.at ?? ""));
   // Flexion of which joint, where several are moved.
   const several = tests.filter((t) => t.boards.length > 1).length > 1;
   const done = route.filter((p) => !isOpen(examination, p, involved)).length;
@@ -60,7 +53,7 @@ export function MoveScreen(
   };
   const movement = chosen && movementOf(chosen);
   const leaf = passive && chosen && dialOf(chosen, PASSIVE) ? PASSIVE : ACTIVE;
-  const dial = chosen && (dialOf(chosen, leaf) ?? isMeasured(chosen));
+  const dial = chosen && (dialOf(chosen, leaf) ?? dialOf(chosen, PASSIVE));
   const number = (place: RoutePlace, side: Side, of: Dial | undefined) =>
     of && (
       <NumberField
@@ -82,6 +75,7 @@ export function MoveScreen(
         of={route.length}
         what="movements"
         next={props.next}
+        onUndo={props.onUndo}
         onNext={props.onNext}
         onNormal={props.onNormal}
         onOneByOne={() => tests[0] && props.onOpen(tests[0].id)}

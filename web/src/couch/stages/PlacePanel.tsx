@@ -3,7 +3,7 @@ import type { Changes, Examination, Pad, Side } from "../../api/types";
 import { otherSide } from "../../pieces/format";
 import { Mark, outcomeWord } from "../../pieces/Mark";
 import { BothSides } from "../pads/BothSides";
-import type { RoutePlace } from "./route";
+import { findingsAt, type RoutePlace } from "./route";
 
 /** What was felt and seen at the chosen place, on both sides, and what its criteria make of it. */
 export function PlacePanel(props: {
@@ -21,10 +21,7 @@ export function PlacePanel(props: {
   const { test, board } = place;
   const other = otherSide(involved);
   const at = (side: Side) => leavesAt(examination, test.id, board.at, side);
-  const here = new Set(test.criteria.filter((c) => c.at === board.at).map((c) => c.id));
-  const found = examination.findings.filter(
-    (f) => here.has(f.criterion) && f.side === involved && f.outcome !== "not-done",
-  );
+  const found = findingsAt(examination, place, involved).filter((f) => f.outcome !== "not-done");
   return (
     <section
       aria-label={`${place.number}, ${place.name}`}

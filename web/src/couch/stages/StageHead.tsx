@@ -6,6 +6,8 @@ export function StageHead(props: {
   /** What they are. */
   what: string;
   next: string | undefined;
+  /** Nothing where nothing can be taken back. */
+  onUndo: (() => void) | undefined;
   onNext: () => void;
   onNormal: () => void;
   onOneByOne: () => void;
@@ -19,6 +21,11 @@ export function StageHead(props: {
         <button type="button" className="min-h-6 underline" onClick={props.onOneByOne}>
           Test by test
         </button>
+        {props.onUndo && (
+          <button type="button" className="ml-3 min-h-6 underline" onClick={props.onUndo}>
+            Take back (Z)
+          </button>
+        )}
       </span>
       {rest > 0 && (
         <button type="button" className="action px-3 max-md:flex-1 max-md:px-1" onClick={props.onNormal}>

@@ -1,13 +1,13 @@
-import type { Changes, Examination, Finding, Pad, Side } from "../../api/types";
-import { Plate, type PlateItem } from "../../figures/Plate";
+import type { Changes, Examination, Pad, Side } from "../../api/types";
+import { Plate } from "../../figures/Plate";
 import { useFiguresQuery } from "../../figures/queries";
 import { otherSide } from "../../pieces/format";
 import { Mark, outcomeWord } from "../../pieces/Mark";
 import { useMedia } from "../../pieces/useMedia";
 import { useWidth } from "../../pieces/useWidth";
-import { type PlannedTest, type Stage, stageName } from "../order/order";
+import { type PlannedTest, type Stage, shownOutcome, stageName } from "../order/order";
 import { PlacePanel } from "./PlacePanel";
-import { isOpen, keyOf, onMaps, type RoutePlace, routeOf } from "./route";
+import { findingsAt, isOpen, keyOf, onMaps, type RoutePlace, routeOf } from "./route";
 import { StageHead } from "./StageHead";
 
 export interface StageProps {
@@ -25,6 +25,7 @@ export interface StageProps {
   onPad: (side: Side, pad: Pad) => void;
   onChange: (side: Side, changes: Changes) => void;
   onNormal: () => void;
+  onUndo: (() => void) | undefined;
   onNext: () => void;
   /** To one test as it is done by itself. */
   onOpen: (test: string, at?: string) => void;
@@ -73,6 +74,7 @@ export function StageScreen(props: StageProps) {
         of={route.length}
         what="places"
         next={props.next}
+        onUndo={props.onUndo}
         onNext={props.onNext}
         onNormal={props.onNormal}
         onOneByOne={() => tests[0] && props.onOpen(tests[0].id)}
@@ -92,10 +94,7 @@ export function StageScreen(props: StageProps) {
               title={map.name}
               width={plate}
               height={height}
-              items={places.map((p): PlateItem => {
-                const mark = map.marks.find((m) => keyOf(m.test, m.at) === p.key);
-                return { ...item(p), site: (mark ?? map.marks[0])?.site as PlateItem["site"] };
-              })}
+              items={places.map((p) => ({ ...item(p), site: p.site }))}
               onPress={press}
             />
           ))}
@@ -138,19 +137,9 @@ export function StageScreen(props: StageProps) {
   );
 }
 
-const SHOWN_FIRST = ["positive", "unclear", "negative"] as const;
-
 /** What a place came to: by its criteria, or that something is recorded that none of them is about. */
-function outcomeAt(place: RoutePlace, examination: Examination, side: Side): Finding["outcome"] | undefined {
-  if (isOpen(examination, place, side)) {
-    return undefined;
-  }
-  const here = new Set(place.test.criteria.filter((c) => c.at === place.board.at).map((c) => c.id));
-  const outcomes = examination.findings
-    .filter((f) => here.has(f.criterion) && f.side === side)
-    .map((f) => f.outcome);
-  return SHOWN_FIRST.find((o) => outcomes.includes(o)) ?? "not-done";
-}
+const outcomeAt = (place: RoutePlace, examination: Examination, side: Side) =>
+  isOpen(examination, place, side) ? undefined : shownOutcome(findingsAt(examination, place, side));
 
 function PlaceName(props: { place: RoutePlace; examination: Examination; involved: Side }) {
   const { place, examination, involved } = props;

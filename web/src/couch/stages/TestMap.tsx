@@ -5,7 +5,7 @@ import { later } from "../../pieces/later";
 import { Toggles } from "../../pieces/Toggles";
 import { useWidth } from "../../pieces/useWidth";
 import type { PlannedTest } from "../order/order";
-import { isOpen, keyOf, onMaps, routeOf } from "./route";
+import { isOpen, onMaps, routeOf } from "./route";
 
 /** What draws comes after what can be used before. */
 const Plate = later(
@@ -50,20 +50,15 @@ export function TestMap(props: {
             title={one.map.name}
             width={Math.min(width, 560)}
             height={HEIGHT_PX}
-            items={one.places.flatMap((p) => {
-              const mark = one.map.marks.find((m) => keyOf(m.test, m.at) === p.key);
-              const said = isOpen(examination, p, involved) ? "" : " \u2713";
-              return mark
-                ? [
-                    {
-                      key: p.board.at,
-                      site: mark.site,
-                      name: `${p.name}${said}`,
-                      label: `${p.name}${said ? ", recorded" : ""}`,
-                      on: p.board.at === props.at,
-                    },
-                  ]
-                : [];
+            items={one.places.map((p) => {
+              const isSaid = !isOpen(examination, p, involved);
+              return {
+                key: p.board.at,
+                site: p.site,
+                name: `${p.name}${isSaid ? " \u2713" : ""}`,
+                label: `${p.name}${isSaid ? ", recorded" : ""}`,
+                on: p.board.at === props.at,
+              };
             })}
             onPress={props.onBoard}
           />

@@ -1,5 +1,5 @@
 import { leavesAt } from "../../api/examination";
-import type { Board, Examination, Pad, Side } from "../../api/types";
+import type { Board, Dial, Examination, Finding, Pad, Side } from "../../api/types";
 import type { PlaceMap } from "../../figures/figure";
 import type { PlannedTest } from "../order/order";
 import { NOTHING } from "../pads/items";
@@ -30,9 +30,14 @@ export function routeOf(tests: readonly PlannedTest[]): RoutePlace[] {
     }));
 }
 
+/** A place where it lies on a map. */
+export interface SitedPlace extends RoutePlace {
+  site: PlaceMap["marks"][number]["site"];
+}
+
 export interface MappedPlaces {
   map: PlaceMap;
-  places: RoutePlace[];
+  places: SitedPlace[];
 }
 
 /** The places on their maps, and those that are on none. */
@@ -43,10 +48,10 @@ export function onMaps(
   const left = new Map(route.map((p) => [p.key, p]));
   const mapped: MappedPlaces[] = [];
   for (const map of maps) {
-    const places = map.marks.flatMap((m) => {
-      const place = left.get(keyOf(m.test, m.at));
-      left.delete(keyOf(m.test, m.at));
-      return place ? [m.name ? { ...place, name: m.name } : place] : [];
+    const places = map.marks.flatMap(({ test, at, name, site }) => {
+      const place = left.get(keyOf(test, at));
+      left.delete(keyOf(test, at));
+      return place ? [{ ...place, name: name || place.name, site }] : [];
     });
     if (places.length > 0) {
       mapped.push({ map, places });
@@ -62,6 +67,22 @@ export const signOf = (place: RoutePlace) => pads(place).find((p) => p.group ===
 
 export const isOpen = (examination: Examination, place: RoutePlace, side: Side) =>
   Object.keys(leavesAt(examination, place.test.id, place.board.at, side)).length === 0;
+
+/** What the criteria that are read there made of a place. */
+export function findingsAt(examination: Examination, { test, board }: RoutePlace, side: Side): Finding[] {
+  const here = new Set(test.criteria.filter((c) => c.at === board.at).map((c) => c.id));
+  return examination.findings.filter((f) => here.has(f.criterion) && f.side === side);
+}
+
+export const ACTIVE = "rangeDeg.active";
+export const PASSIVE = "rangeDeg.passive";
+
+export const dialOf = (place: RoutePlace, leaf: string): Dial | undefined =>
+  place.board.dials.find((d) => d.leaf === leaf);
+
+/** The first movement whose angle is taken: what is in hand before another one is. */
+export const firstMeasured = (route: readonly RoutePlace[]) =>
+  route.find((p) => dialOf(p, ACTIVE) || dialOf(p, PASSIVE)) ?? route[0];
 
 /** Nothing found, on both sides, wherever nothing is recorded yet. */
 export function restNormal(examination: Examination, route: readonly RoutePlace[]): NewTap[] {

@@ -146,7 +146,35 @@ describe("Feeling as a whole", () => {
   });
 });
 
+describe("A whole stage", () => {
+  it("takes the last tap back and shows all taps without a keyboard too", async () => {
+    const user = userEvent.setup();
+    const { asked, waiting } = couch();
+    expect(screen.queryByRole("button", { name: /^Take back/ })).toBeNull();
+    await user.click(await place(/^2, Joint line/));
+    await user.click(screen.getByRole("button", { name: /^Take back/ }));
+    expect(waiting()).toEqual([]);
+    press("t");
+    expect(await screen.findByRole("dialog", { name: /^All taps/ })).toBeTruthy();
+    expect(asked.some((a) => a.path.endsWith("/taps"))).toBe(true);
+  });
+
+  it("records on nothing but what it shows, whatever test its address names", async () => {
+    const { waiting } = couch("?stage=feel&test=push");
+    await place(/^1, Groove/);
+    press("1", "x");
+    expect(waiting()).toEqual([]);
+  });
+});
+
 describe("Moving as a whole", () => {
+  it("has its first movement in hand: its pads have their keys at once", async () => {
+    const { waiting } = couch("?stage=move");
+    expect(await screen.findByRole("region", { name: /Abduction/ })).toBeTruthy();
+    press("2");
+    expect(waiting()).toEqual(["move right their-pain"]);
+  });
+
   it("takes numbers of both sides in one table, and asks for passive where active is short", async () => {
     const user = userEvent.setup();
     const { waiting } = couch("?stage=move");

@@ -194,6 +194,13 @@ public final class Catalogue {
         return informed;
     }
 
+    /** Conditions that a test says something of, or is usually done for. */
+    public Set<String> conditionsOf(ClinicalTest test) {
+        Set<String> about = new TreeSet<>(conditionsInformedBy(test.criterionIds()));
+        about.addAll(examinedBy(test));
+        return about;
+    }
+
     /** What a practitioner calls a criterion or a history item, for example {@code Neer: familiar pain}. */
     public String findingName(String id) {
         return testOf(id)

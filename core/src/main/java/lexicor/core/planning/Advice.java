@@ -7,7 +7,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.weighing.NextTest;
@@ -70,10 +69,7 @@ public record Advice(Optional<NextTest> test, Optional<Stage> first, List<String
     private static boolean mayBeAdvised(Catalogue catalogue, ClinicalTest test, Set<String> likely) {
         return test.provocation() < STARTLING
                 || test.after().isEmpty()
-                        && Stream.concat(
-                                        catalogue.examinedBy(test).stream(),
-                                        catalogue.conditionsInformedBy(test.criterionIds()).stream())
-                                .noneMatch(likely::contains);
+                        && catalogue.conditionsOf(test).stream().noneMatch(likely::contains);
     }
 
     private static ClinicalTest test(Catalogue catalogue, NextTest next) {

@@ -1,6 +1,5 @@
 package lexicor.core.planning;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -77,12 +76,7 @@ public final class Proposal {
                     .limit(BEST_OF_EACH)
                     .forEach(t -> chosen.add(t.id()));
         }
-        List<String> waiting = new ArrayList<>(chosen);
-        while (!waiting.isEmpty()) {
-            ClinicalTest test = catalogue.test(waiting.remove(0)).orElseThrow();
-            test.after().stream().filter(chosen::add).forEach(waiting::add);
-        }
-        return chosen;
+        return WhatComesFirst.with(catalogue, chosen, t -> true);
     }
 
     /** Looking and moving, but for what is looked for in one condition alone. */

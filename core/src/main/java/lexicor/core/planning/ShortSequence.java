@@ -116,16 +116,10 @@ public record ShortSequence(List<String> tests, List<String> criteria, double mi
         }
 
         private Set<String> withWhatComesFirst(List<String> criteria) {
-            Set<String> tests = new HashSet<>();
-            List<String> waiting = new ArrayList<>();
-            criteria.forEach(c -> waiting.add(catalogue.testOf(c).orElseThrow().id()));
-            while (!waiting.isEmpty()) {
-                String id = waiting.remove(0);
-                if (!done.contains(id) && tests.add(id)) {
-                    waiting.addAll(catalogue.test(id).orElseThrow().after());
-                }
-            }
-            return tests;
+            List<String> tests = criteria.stream()
+                    .map(c -> catalogue.testOf(c).orElseThrow().id())
+                    .toList();
+            return WhatComesFirst.with(catalogue, tests, t -> !done.contains(t));
         }
 
         private List<String> inOrder(Set<String> tests) {

@@ -1,6 +1,5 @@
 package lexicor.core.planning;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -98,8 +97,7 @@ public record WithinTime(List<String> kept, double minutes, Map<String, String> 
 
         private boolean isForSafety(String id) {
             ClinicalTest test = catalogue.test(id).orElseThrow();
-            Set<String> about = new HashSet<>(catalogue.examinedBy(test));
-            about.addAll(catalogue.conditionsInformedBy(test.criterionIds()));
+            Set<String> about = catalogue.conditionsOf(test);
             return test.criteria().stream()
                             .flatMap(c -> c.raises().stream())
                             .anyMatch(r -> injured || !r.onlyAfterInjury())
@@ -149,7 +147,7 @@ public record WithinTime(List<String> kept, double minutes, Map<String, String> 
                 catalogue
                         .testOf(next.id())
                         .filter(t -> planned.contains(t.id()))
-                        .ifPresent(t -> best.merge(t.id(), next.gain() / t.minutes(), Math::max));
+                        .ifPresent(t -> best.merge(t.id(), next.gainPerMinute().orElse(0), Math::max));
             }
             return best;
         }
@@ -176,15 +174,7 @@ public record WithinTime(List<String> kept, double minutes, Map<String, String> 
         }
 
         private Set<String> withWhatComesFirst(List<String> tests) {
-            Set<String> whole = new LinkedHashSet<>();
-            List<String> waiting = new ArrayList<>(tests);
-            while (!waiting.isEmpty()) {
-                String id = waiting.remove(0);
-                if (planned.contains(id) && whole.add(id)) {
-                    waiting.addAll(catalogue.test(id).orElseThrow().after());
-                }
-            }
-            return whole;
+            return WhatComesFirst.with(catalogue, tests, planned::contains);
         }
 
         private static String why(Cluster tooLong, double perMinute) {

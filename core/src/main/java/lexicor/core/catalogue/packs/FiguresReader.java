@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
@@ -55,8 +54,6 @@ final class FiguresReader {
             "flexion", "extension",
             "radial", "radial",
             "ulnar", "radial"));
-
-    private static final Set<String> OPPOSITE = Set.of("internal", "pronation", "flexion", "ulnar");
 
     private final PoseReader poses;
     private final Map<String, View> views = new LinkedHashMap<>();
@@ -134,7 +131,7 @@ final class FiguresReader {
                 entry.optionalText("spot").orElse(""),
                 figure(entry, test),
                 ANGLES.get(turns),
-                OPPOSITE.contains(turns),
+                !ANGLES.get(turns).equals(turns),
                 finished(mark));
     }
 
