@@ -35,8 +35,8 @@ function Leading(props: { condition: ConditionStanding }) {
   const met = c.definitions.find((d) => d.state === "met");
   return (
     <span className="w-[330px] max-md:hidden">
-      <span className="flex justify-between gap-2 text-[16px]">
-        <span className="truncate">{c.name}</span>
+      <span className="flex items-end justify-between gap-2 text-[16px] leading-tight">
+        <span className="leading-tight">{c.name}</span>
         {c.weighed && (
           <span className="shrink-0">
             <span className="text-soft">{percent(c.pretest)} before, </span>

@@ -201,7 +201,7 @@ export function CouchScreen() {
       <section
         aria-label="Current test"
         data-work="true"
-        className="flex min-h-0 flex-col overflow-auto px-4 pt-1 outline-none"
+        className="flex min-h-0 flex-col overflow-auto px-4 pt-1 outline-none flow:overflow-visible"
       >
         <ErrorNote error={taps.error} onDismiss={taps.dismissError} />
         {now.isBehind && (

@@ -47,7 +47,7 @@ export function KeyList(props: {
       onKeyDown={listen}
       onEscape={(e) => asking && e.preventDefault()}
     >
-      <dl className="m-0 grid grid-cols-[150px_1fr_auto] items-center gap-y-0.5">
+      <dl className="m-0 grid grid-cols-[150px_minmax(0,1fr)_auto] max-md:grid-cols-[84px_minmax(0,1fr)_auto] gap-x-2 items-center gap-y-0.5">
         {BINDINGS.map((b) => (
           <div key={b.kind} className="contents">
             <dt className="font-bold">

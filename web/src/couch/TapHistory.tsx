@@ -21,7 +21,7 @@ export function TapHistory(props: {
     <DialogFrame open={open} onOpenChange={setOpen} title="All taps, the latest first" width={860}>
       <ErrorNote error={taps.error} />
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a long list has to scroll by keyboard */}
-      <section aria-label="Taps" tabIndex={0} className="min-h-0 flex-1 overflow-auto text-[15px]">
+      <section data-wide aria-label="Taps" tabIndex={0} className="min-h-0 flex-1 overflow-auto text-[15px]">
         <table className="w-full border-collapse">
           <thead className="text-left text-soft">
             <tr>

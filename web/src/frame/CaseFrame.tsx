@@ -60,7 +60,7 @@ export function CaseFrame() {
           {code}
         </span>
         {found.data && (
-          <span className="min-w-0 truncate max-md:hidden">
+          <span className="min-w-0 leading-tight max-md:hidden">
             {found.data.complaintName}, {sideName(found.data.intake.involvedSide).toLowerCase()} side
           </span>
         )}

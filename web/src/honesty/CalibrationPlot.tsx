@@ -23,6 +23,7 @@ export function CalibrationPlot(props: { scenario: string; lines: Lines }) {
         aria-label={sentence(props.lines.differential)}
         width={EDGE + SIZE + 12}
         height={SIZE + 34}
+        className="overflow-visible"
       >
         <rect x={EDGE} y="8" width={SIZE} height={SIZE} fill="var(--card)" stroke="var(--line)" />
         <line x1={x(0)} y1={y(0)} x2={x(1)} y2={y(1)} stroke="var(--ink)" strokeDasharray="3 3" />

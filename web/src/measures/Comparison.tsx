@@ -73,7 +73,7 @@ export function SinceLast(props: { measure: Measure }) {
         return (
           <span key={c.item + c.side} className="block">
             {sideName(c.side)}
-            {m.items.length > 1 && `, ${item?.label}`}: {shown(c.before)} to <b>{shown(c.now)}</b>
+            {m.items.length > 1 && `, ${item?.label}`}: {shown(c.before)} before, <b>{shown(c.now)}</b> now
             {c.exceeds === undefined ? (
               <span className="text-soft">, error not stated</span>
             ) : (

@@ -1,5 +1,6 @@
 import { DropdownMenu } from "radix-ui";
-import type { ReactNode } from "react";
+import { type ReactNode, useCallback, useEffect, useRef } from "react";
+import { rememberFocus } from "./focusTrail";
 import { MenuButton } from "./MenuButton";
 
 export const MENU_ITEM =
@@ -16,15 +17,24 @@ export function Menu(props: {
   small?: boolean;
   children: ReactNode;
 }) {
+  const button = useRef<HTMLButtonElement>(null);
+  // It never has the focus itself when it is tapped; what the menu brings up leaves to it all the same.
+  const remember = useCallback(() => button.current && rememberFocus(button.current), []);
+  useEffect(() => {
+    if (props.startsOpen) {
+      remember();
+    }
+  }, [props.startsOpen, remember]);
   return (
-    <DropdownMenu.Root defaultOpen={props.startsOpen}>
+    <DropdownMenu.Root defaultOpen={props.startsOpen} onOpenChange={remember}>
       <DropdownMenu.Trigger asChild>
-        <MenuButton label={props.label} description={props.description} small={props.small} />
+        <MenuButton ref={button} label={props.label} description={props.description} small={props.small} />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content
           align={props.align}
-          className="z-10 min-w-[260px] rounded-md border-2 border-ink bg-card p-2"
+          collisionPadding={4}
+          className="z-10 min-w-[260px] max-w-[calc(100vw-8px)] rounded-md border-2 border-ink bg-card p-2"
         >
           {props.children}
         </DropdownMenu.Content>

@@ -55,7 +55,7 @@ export function Plot(props: {
   return (
     <svg
       viewBox={`0 0 ${props.width} ${props.height}`}
-      className={`block w-full ${props.className ?? ""}`}
+      className={`block w-full overflow-visible ${props.className ?? ""}`}
       role="img"
     >
       <title>{props.name}</title>

@@ -30,7 +30,7 @@ export function Rail(props: { values: RailValues; width: number; labels?: boolea
       role="img"
       aria-label={railSentence(v) + (ghost === undefined ? "" : ` As supposed: ${percent(ghost)}.`)}
       viewBox={`0 0 ${width} ${height}`}
-      className="block w-full"
+      className="block w-full overflow-visible"
       style={{ maxWidth: width }}
     >
       <line x1={EDGE} x2={width - EDGE} y1={y} y2={y} stroke="var(--ink)" strokeWidth="1.5" />

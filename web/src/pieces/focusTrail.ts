@@ -7,10 +7,15 @@ const trail: WeakRef<HTMLElement>[] = [];
 export function keepFocusTrail() {
   document.addEventListener("focusin", ({ target }) => {
     if (target instanceof HTMLElement && target !== document.body) {
-      trail.push(new WeakRef(target));
-      trail.splice(0, trail.length - LENGTH);
+      rememberFocus(target);
     }
   });
+}
+
+/** Counts as having had the focus: what opened something that took it at once. */
+export function rememberFocus(element: HTMLElement) {
+  trail.push(new WeakRef(element));
+  trail.splice(0, trail.length - LENGTH);
 }
 
 /** The latest place that is still there. */
@@ -20,11 +25,12 @@ export function lastFocused(): HTMLElement | undefined {
     .findLast((e) => e?.isConnected && !e.closest("[role=menu], [role=dialog]"));
 }
 
-/** Where the focus is: nowhere if it was given up, and undefined where what had it is gone. */
+/** Where the focus is: nowhere if it was given up, and undefined where what had it is gone, or is a menu that goes. */
 export function focusNow(): Element | undefined {
   const { activeElement, body } = document;
   if (activeElement && activeElement !== body) {
     return activeElement;
   }
-  return trail.at(-1)?.deref()?.isConnected === false ? undefined : body;
+  const last = trail.at(-1)?.deref();
+  return trail.length > 0 && (!last?.isConnected || last.closest("[role=menu]")) ? undefined : body;
 }

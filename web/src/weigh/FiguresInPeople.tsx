@@ -68,7 +68,8 @@ function Figure(props: {
       <Tooltip.Portal>
         <Tooltip.Content
           sideOffset={4}
-          className="z-10 max-w-[420px] rounded-md border-2 border-ink bg-paper px-3 py-2 text-[16px] leading-snug text-ink"
+          collisionPadding={4}
+          className="z-10 max-w-[min(420px,calc(100vw-8px))] rounded-md border-2 border-ink bg-paper px-3 py-2 text-[16px] leading-snug text-ink"
         >
           {peopleSentence(props.figures, props.pretest)}
         </Tooltip.Content>

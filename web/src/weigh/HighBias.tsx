@@ -27,7 +27,7 @@ export function HighBias(props: {
         onChange={(way) => props.onChoose(way === DEPARTMENT ? undefined : way)}
       />
       {bias.changesOrder ? (
-        <div className="grid grid-cols-3 gap-4 text-[15px]">
+        <div className="grid grid-cols-3 gap-4 text-[15px] max-lg:grid-cols-1">
           {bias.results.map((r) => (
             <div key={r.highBias}>
               <h4 className="m-0 border-b-[1.5px] border-ink text-[15px] font-semibold">
@@ -36,10 +36,10 @@ export function HighBias(props: {
               <ol className="m-0 list-none p-0">
                 {r.order.slice(0, SHOWN).map((p) => (
                   <li key={p.condition} className="flex justify-between gap-2 border-b border-line">
-                    <span className="truncate">{p.name}</span>
+                    <span className="leading-tight">{p.name}</span>
                     <span className="shrink-0">
-                      <span className="text-soft">{percent(p.pretest)} to </span>
-                      <b>{percent(p.posttest)}</b>
+                      <span className="text-soft">{percent(p.pretest)} before, </span>
+                      <b>{percent(p.posttest)}</b> now
                     </span>
                   </li>
                 ))}

@@ -17,6 +17,7 @@ export function OrderStrip(props: {
       </button>
       <button
         type="button"
+        aria-haspopup="dialog"
         className="choice min-w-0 flex-1 py-1 leading-tight"
         onClick={() => setOpen(true)}
       >

@@ -85,10 +85,10 @@ export function PlanDialog(props: {
             return (
               <li
                 key={id}
-                className="flex items-center gap-1 border-b border-line px-2 text-[16px] last:border-0"
+                className="flex flex-wrap items-center justify-end gap-1 border-b border-line px-2 text-[16px] last:border-0"
               >
                 <span className="w-7 text-soft">{i + 1}</span>
-                <span className="flex-1 py-1 leading-tight">
+                <span className="min-w-[60%] flex-1 py-1 leading-tight">
                   {test?.name ?? id}
                   <span className="block text-[14px] text-soft">{positionName(test?.position ?? "")}</span>
                 </span>

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
 /**
@@ -21,20 +22,6 @@ abstract class EveryPage extends InBrowser {
     static final Running LEXICOR = Running.shared();
 
     private static final int MOST_STOPS = 600;
-
-    /** What reaches over its side: the page, or a part that has not been made to be moved sideways. */
-    private static final String CUT_OFF =
-            """
-            () => [document.documentElement, ...document.querySelectorAll('body *')]
-              .filter(e => e.scrollWidth > e.clientWidth + 1 && !e.matches('[data-wide], input, select')
-                && (e === document.documentElement || ['auto', 'scroll'].includes(getComputedStyle(e).overflowX)))
-              .map(e => `${e.scrollWidth - e.clientWidth} of ${e.outerHTML.slice(0, 120)}`)
-            """;
-
-    private static final String DRAWN =
-            "() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done))))";
-
-    private static final String IN_THEME = "theme => { document.documentElement.dataset.theme = theme; }";
 
     /** What has the focus: marked as come by, and what is wrong with the sight of it. */
     private static final String STOP =
@@ -65,9 +52,6 @@ abstract class EveryPage extends InBrowser {
               .map(e => e.outerHTML.slice(0, 200))
             """;
 
-    /** A tablet held flat and upright, and a window magnified four times: in the dark, as the telephone before them. */
-    private static final int[][] SIZES = {{1180, 820}, {820, 1180}, {320, 640}};
-
     private final AtomicInteger waiting = new AtomicInteger();
 
     @Override
@@ -75,33 +59,30 @@ abstract class EveryPage extends InBrowser {
         return LEXICOR;
     }
 
-    /** As it opens on a screen, by keys alone and in both themes; then as it opens on a telephone in the dark. */
+    /**
+     * As it opens on a screen, by keys alone and in both themes; then as it opens on a telephone in the dark, and smaller in both;
+     * at last with its text set far apart.
+     */
     void look(String path) {
         List<String> said = new ArrayList<>();
-        page.onRequest(r -> count(r, 1));
-        page.onRequestFinished(r -> count(r, -1));
-        page.onRequestFailed(r -> count(r, -1));
         page.onConsoleMessage(m -> {
             if (List.of("error", "warning").contains(m.type())) {
                 said.add(m.text());
             }
         });
         page.onPageError(said::add);
-        page.addInitScript("localStorage.setItem('lexicor.caution-read', 'yes')");
         openIn(path, "light");
         byKeysAlone(path);
         everyTab(() -> {
             accessible(path);
-            page.evaluate(IN_THEME, "dark");
+            EverySize.inTheme(page, "dark");
             legible(path + " in the dark");
-            page.evaluate(IN_THEME, "light");
+            EverySize.inTheme(page, "light");
         });
         page.setViewportSize(390, 844);
         openIn(path, "dark");
-        everyTab(() -> Assertions.assertThat((List<?>) page.evaluate(CUT_OFF))
-                .as("cut off at " + path)
-                .isEmpty());
-        for (int[] size : SIZES) {
+        everyTab(() -> EverySize.nothingCutOff(page, path));
+        for (int[] size : EverySize.SMALLER) {
             page.setViewportSize(size[0], size[1]);
             settled();
             String at = path + " at " + size[0] + " by " + size[1];
@@ -109,11 +90,25 @@ abstract class EveryPage extends InBrowser {
                     .as("width of " + at)
                     .isLessThanOrEqualTo(size[0]);
             accessible(at);
+            EverySize.inTheme(page, "light");
+            legible(at + " in the light");
+            EverySize.inTheme(page, "dark");
         }
+        page.setViewportSize(1280, 800);
+        EverySize.spaceOut(page);
+        everyTab(() -> EverySize.nothingCutWhereSpaced(page, path));
         Assertions.assertThat(said).as("console").isEmpty();
     }
 
-    private void openIn(String path, String theme) {
+    @BeforeEach
+    void watch() {
+        page.onRequest(r -> count(r, 1));
+        page.onRequestFinished(r -> count(r, -1));
+        page.onRequestFailed(r -> count(r, -1));
+        page.addInitScript("localStorage.setItem('lexicor.caution-read', 'yes')");
+    }
+
+    void openIn(String path, String theme) {
         page.addInitScript("localStorage.setItem('lexicor.theme', '" + theme + "')");
         page.navigate(LEXICOR.url(path));
         settled();
@@ -134,10 +129,10 @@ abstract class EveryPage extends InBrowser {
     }
 
     /** Everything that was asked for has come and is drawn, and nothing more was asked for because of it. */
-    private void settled() {
+    void settled() {
         page.locator("h1, h2").first().waitFor();
         page.waitForCondition(() -> {
-            page.evaluate(DRAWN);
+            EverySize.drawn(page);
             return waiting.get() == 0;
         });
     }
