@@ -18,7 +18,7 @@ const SHORT: Record<string, string> = {
 export function DirectionFigure(props: { looseness: Looseness }) {
   return (
     <figure className="m-0 w-[320px] max-w-full">
-      <svg viewBox="0 0 320 264" className="block w-full">
+      <svg viewBox="0 0 320 264" className="block w-full overflow-visible">
         <title>{props.looseness.sentence}</title>
         <path
           d="M118 44q-30 14-32 52 M202 44q30 14 32 52 M118 44q42-26 84 0"
