@@ -35,7 +35,7 @@ export function BaseRate(props: {
           align="start"
           sideOffset={4}
           collisionPadding={4}
-          className="w-80 max-w-[calc(100vw-8px)] rounded-lg border-2 border-ink bg-paper p-4"
+          className="z-10 w-80 max-w-[calc(100vw-8px)] rounded-lg border-2 border-ink bg-paper p-4"
           aria-label={`Base rate of ${props.name}`}
         >
           <form className="flex flex-col gap-3" onSubmit={submit}>

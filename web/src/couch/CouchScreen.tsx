@@ -119,7 +119,7 @@ export function CouchScreen() {
   const leader = rankedAndApart(examination.standing.conditions).ranked[0];
   const number = now.order.findIndex((t) => t.id === test?.id) + 1;
   const here = stage
-    ? `${stageName(stage)}, ${now.inStage.length} tests`
+    ? `${stageName(stage)}, ${now.inStage.length} ${now.inStage.length === 1 ? "test" : "tests"}`
     : test
       ? [test.name, ...(number > 0 ? [`${number} of ${now.order.length}`] : [])].join(", ")
       : "";

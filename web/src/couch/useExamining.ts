@@ -5,7 +5,7 @@ import type { CaseContext } from "../frame/CaseFrame";
 import { otherSide } from "../pieces/format";
 import { AT_ONCE, asDone, begunBesides, isDone, onlyTests, runningOrder, stagesOf } from "./order/order";
 import { isTingling, NOTHING } from "./pads/items";
-import { firstMeasured, isOpen, keyOf, type RoutePlace, restNormal, routeOf, signOf } from "./stages/route";
+import { firstMoved, isOpen, keyOf, type RoutePlace, restNormal, routeOf, signOf } from "./stages/route";
 import { timingOf } from "./timer/timing";
 import { useTimer } from "./timer/useTimer";
 import { prefersAtOnce, usePlace } from "./usePlace";
@@ -45,7 +45,7 @@ export function useExamining({ view, catalogue, settings }: CaseContext) {
   // What is recorded on has to be in sight: of a stage only what it shows.
   const inSight = stage ? stageTests : catalogue.tests;
   const chosen = inSight.find((t) => t.id === place.test);
-  const first = stage === "move" ? firstMeasured(routeOf(stageTests)) : undefined;
+  const first = stage === "move" ? firstMoved(routeOf(stageTests)) : undefined;
   const test = chosen ? asDone(chosen, settings.variants) : stage ? first?.test : order[0];
   const board = test?.boards.find((b) => b.at === (chosen ? place.at : first?.board.at)) ?? test?.boards[0];
   const inHand = stage ?? test?.id;

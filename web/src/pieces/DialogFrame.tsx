@@ -19,7 +19,7 @@ export function DialogFrame(props: {
   return (
     <Dialog.Root open={props.open} onOpenChange={props.onOpenChange}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 bg-black/50" />
+        <Dialog.Overlay className="fixed inset-0 z-10 bg-black/50" />
         <Dialog.Content
           aria-describedby={undefined}
           onKeyDown={props.onKeyDown}
@@ -37,7 +37,7 @@ export function DialogFrame(props: {
           }}
           style={{ width: props.width }}
           data-tall={props.tall}
-          className="fixed top-1/2 left-1/2 flex max-h-[94dvh] max-w-[96vw] -translate-x-1/2 -translate-y-1/2 flex-col overflow-auto rounded-lg border-2 border-ink bg-paper p-6 max-md:p-4 data-[tall=true]:h-[92dvh]"
+          className="fixed top-1/2 left-1/2 z-10 flex max-h-[94dvh] max-w-[96vw] -translate-x-1/2 -translate-y-1/2 flex-col overflow-auto rounded-lg border-2 border-ink bg-paper p-6 max-md:p-4 data-[tall=true]:h-[92dvh]"
         >
           <div className="mb-3 flex flex-wrap items-baseline gap-4">
             <Dialog.Title className="m-0 text-[24px] font-bold">{props.title}</Dialog.Title>

@@ -16,8 +16,10 @@ export function TimeThere(props: { view: Pick<CaseView, "code" | "plan"> }) {
   const { minutes } = props.view.plan;
   const save = useCaseChange<number | null>(props.view.code, (m) => ({ path: "time", body: { minutes: m } }));
   return (
-    <div className="time-there flex flex-wrap items-center gap-x-2 border-b-[1.5px] border-line px-3 py-1.5 text-[14px]">
-      <span aria-hidden="true">Minutes</span>
+    <div className="time-there max-xl:[&_.choice]:px-1.5 flex flex-wrap items-center gap-x-2 border-b-[1.5px] border-line px-3 py-1.5 text-[14px]">
+      <span aria-hidden="true">
+        Min<span className="max-xl:hidden">utes</span>
+      </span>
       <Toggles
         label="Minutes there are"
         hideLabel

@@ -74,10 +74,10 @@ export function PlanDialog(props: {
       <p aria-live="polite" className="sr-only">
         {moved}
       </p>
-      <div className="mt-3 grid min-h-0 flex-1 grid-cols-[1fr_420px] gap-5 max-md:grid-cols-1 max-md:overflow-auto">
+      <div className="mt-3 grid min-h-0 flex-1 grid-cols-[1fr_420px] gap-5 max-lg:flex max-lg:flex-none max-lg:flex-col">
         <ol
           ref={list}
-          className="m-0 min-h-0 list-none overflow-auto rounded-md border-[1.5px] border-line bg-card p-1"
+          className="m-0 min-h-0 list-none overflow-auto rounded-md max-lg:overflow-visible border-[1.5px] border-line bg-card p-1"
         >
           {plan.map((id, i) => {
             const found = catalogue.tests.find((t) => t.id === id);
@@ -85,37 +85,39 @@ export function PlanDialog(props: {
             return (
               <li
                 key={id}
-                className="flex flex-wrap items-center justify-end gap-1 border-b border-line px-2 text-[16px] last:border-0"
+                className="flex flex-wrap items-center gap-1 border-b border-line px-2 text-[16px] last:border-0"
               >
                 <span className="w-7 text-soft">{i + 1}</span>
                 <span className="min-w-[60%] flex-1 py-1 leading-tight">
                   {test?.name ?? id}
                   <span className="block text-[14px] text-soft">{positionName(test?.position ?? "")}</span>
                 </span>
-                <RowButton
-                  label={`Earlier: ${test?.name}`}
-                  text="↑"
-                  off={i === 0}
-                  onPress={() => move(i, -1)}
-                />
-                <RowButton
-                  label={`Later: ${test?.name}`}
-                  text="↓"
-                  off={i === plan.length - 1}
-                  onPress={() => move(i, 1)}
-                />
-                <RowButton
-                  label={`Drop ${test?.name}`}
-                  text="Drop"
-                  off={plan.length === 1}
-                  drops
-                  onPress={() => drop(i)}
-                />
+                <span className="ml-auto flex gap-1">
+                  <RowButton
+                    label={`Earlier: ${test?.name}`}
+                    text="↑"
+                    off={i === 0}
+                    onPress={() => move(i, -1)}
+                  />
+                  <RowButton
+                    label={`Later: ${test?.name}`}
+                    text="↓"
+                    off={i === plan.length - 1}
+                    onPress={() => move(i, 1)}
+                  />
+                  <RowButton
+                    label={`Drop ${test?.name}`}
+                    text="Drop"
+                    off={plan.length === 1}
+                    drops
+                    onPress={() => drop(i)}
+                  />
+                </span>
               </li>
             );
           })}
         </ol>
-        <div className="flex min-h-0 flex-col gap-3 overflow-auto">
+        <div className="flex min-h-0 flex-col gap-3 overflow-auto max-lg:overflow-visible">
           <div className="flex flex-wrap gap-2">
             <button type="button" className="action" onClick={() => set(plan, true)}>
               Put in order

@@ -7,6 +7,7 @@ import { useFigures } from "../../figures/queries";
 import { END_FEELS } from "../../measures/endFeels";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { otherSide, sideName } from "../../pieces/format";
+import { NARROW, useMedia } from "../../pieces/useMedia";
 import { stageName } from "../order/order";
 import { NumberField } from "../pads/NumberField";
 import { PlacePanel } from "./PlacePanel";
@@ -24,8 +25,9 @@ export function MoveScreen(
 ) {
   const { examination, involved, tests } = props;
   const route = routeOf(tests);
-  const other = otherSide(involved);
-  const sides: Side[] = [other, involved];
+  const narrow = useMedia(NARROW);
+  // A telephone shows one side at a time.
+  const sides: Side[] = narrow ? [props.side] : [otherSide(involved), involved];
   const figures = useFigures();
   const movementOf = (place: RoutePlace) =>
     figures?.movements.find((m) => m.test === place.test.id && m.at === place.board.at);
@@ -81,7 +83,20 @@ export function MoveScreen(
         onOneByOne={() => tests[0] && props.onOpen(tests[0].id)}
       />
       <ErrorNote error={save.error} onDismiss={save.reset} />
-      <div className="flex flex-none gap-2 max-md:flex-col">
+      {narrow && (
+        <div className="flex flex-none items-center justify-between">
+          <b>
+            {sideName(props.side)}
+            <span className="font-normal text-soft">
+              , {props.side === involved ? "affected" : "other"} side
+            </span>
+          </b>
+          <button type="button" className="choice px-3" onClick={() => props.onSide(otherSide(props.side))}>
+            {sideName(otherSide(props.side))} side
+          </button>
+        </div>
+      )}
+      <div className="move-both flex gap-2 max-md:flex-none max-md:flex-col">
         <div data-wide className="move-rows min-w-0 flex-1">
           <table className="move-table w-full flex-none border-collapse text-[15px]">
             <thead className="text-left text-[14px] text-soft">
@@ -149,11 +164,11 @@ export function MoveScreen(
           </table>
         </div>
         {chosen && movement && figures && dial && (
-          <div className="flex w-[150px] flex-none flex-col gap-1 max-md:w-full max-md:flex-row">
+          <div className="move-drawings flex flex-none flex-col max-md:w-full max-md:flex-row">
             {dialOf(chosen, PASSIVE) && dialOf(chosen, ACTIVE) && (
               <button
                 type="button"
-                className="choice min-h-8 px-2 py-0 text-[14px]"
+                className="choice min-h-8 px-2 py-0 text-[14px] max-md:self-start"
                 aria-pressed={passive}
                 data-state={passive ? "on" : "off"}
                 onClick={() => setPassive(!passive)}
@@ -163,7 +178,7 @@ export function MoveScreen(
             )}
             {sides.map((s) => (
               <div key={s} className="min-w-0 flex-1 text-center">
-                <span className="text-[14px] text-soft">{sideName(s)}: drag the mark</span>
+                <span className="text-[14px] text-soft">{sideName(s)}: drag it</span>
                 <AngleDrawing
                   movement={movement}
                   grips={figures.grips}

@@ -17,7 +17,8 @@ export function StageHead(props: {
     <div className="flex flex-none flex-wrap items-center gap-x-3 gap-y-1">
       <h2 className="m-0 text-[28px] leading-tight font-bold">{props.name}</h2>
       <span className="mr-auto text-[15px] text-soft">
-        {props.done} of {props.of} {props.what}.{" "}
+        {props.done} of {props.of}
+        <span className="sr-only"> {props.what}</span>.{" "}
         <button type="button" className="min-h-6 underline" onClick={props.onOneByOne}>
           Test by test
         </button>
@@ -29,7 +30,7 @@ export function StageHead(props: {
       </span>
       {rest > 0 && (
         <button type="button" className="action px-3 max-md:flex-1 max-md:px-1" onClick={props.onNormal}>
-          The rest is normal <span className="font-normal max-md:hidden">N</span>
+          The rest is normal <span className="font-normal max-xl:hidden">N</span>
         </button>
       )}
       {props.next && (
@@ -39,7 +40,7 @@ export function StageHead(props: {
           data-quiet={rest > 0}
           onClick={props.onNext}
         >
-          Next: {props.next} <span className="font-normal max-md:hidden">Down</span>
+          Next: {props.next} <span className="font-normal max-xl:hidden">Down</span>
         </button>
       )}
     </div>

@@ -80,9 +80,9 @@ export const PASSIVE = "rangeDeg.passive";
 export const dialOf = (place: RoutePlace, leaf: string): Dial | undefined =>
   place.board.dials.find((d) => d.leaf === leaf);
 
-/** The first movement whose angle is taken: what is in hand before another one is. */
-export const firstMeasured = (route: readonly RoutePlace[]) =>
-  route.find((p) => dialOf(p, ACTIVE) || dialOf(p, PASSIVE)) ?? route[0];
+/** The first movement that is made and then led: what is in hand before another one is. */
+export const firstMoved = (route: readonly RoutePlace[]) =>
+  route.find((p) => dialOf(p, ACTIVE) && dialOf(p, PASSIVE)) ?? route[0];
 
 /** Nothing found, on both sides, wherever nothing is recorded yet. */
 export function restNormal(examination: Examination, route: readonly RoutePlace[]): NewTap[] {

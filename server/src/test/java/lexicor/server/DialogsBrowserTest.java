@@ -104,8 +104,15 @@ class DialogsBrowserTest extends EveryPage {
         assertThat(shown(role)).isVisible();
         EverySize.drawn(page);
         List<?> room = (List<?>) page.evaluate(
-                "shown => { const b = document.querySelector(shown).getBoundingClientRect();"
-                        + " return [b.left, b.top, innerWidth - b.right, innerHeight - b.bottom]; }",
+                """
+                shown => {
+                  const e = document.querySelector(shown);
+                  const b = e.getBoundingClientRect();
+                  const ontop = [b.top + 6, b.bottom - 6]
+                    .every(y => e.contains(document.elementFromPoint((b.left + b.right) / 2, y)));
+                  return [b.left, b.top, innerWidth - b.right, innerHeight - b.bottom, ontop ? 0 : -1];
+                }
+                """,
                 SHOWN);
         Assertions.assertThat(room).as("room around " + at).allMatch(n -> ((Number) n).doubleValue() >= 0);
         EverySize.nothingCutOff(page, at);
