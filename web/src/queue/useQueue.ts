@@ -1,4 +1,4 @@
-import type { QueryClient } from "@tanstack/react-query";
+import { notifyManager, type QueryClient } from "@tanstack/react-query";
 import { createContext, useContext, useSyncExternalStore } from "react";
 import { call, LOCKED, Problem, SIGNED_OUT } from "../api/client";
 import { isOpen, showExamination } from "../api/queries";
@@ -7,6 +7,10 @@ import { ActQueue } from "./ActQueue";
 import type { Act } from "./act";
 import { deviceName } from "./device";
 import type { ActStore } from "./store";
+
+// What the server answered and what was on its way to it change as one. With the usual delay a page is drawn in between, as it was
+// before the act, and a fast key acts on that.
+notifyManager.setScheduler(queueMicrotask);
 
 const TOO_MANY = 429;
 /** Signed out or locked meanwhile: the acts wait. */
