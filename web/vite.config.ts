@@ -23,7 +23,13 @@ export default defineConfig({
       injectManifest: { globPatterns: ["**/*.{html,js,css,woff2,svg}"] },
     }),
   ],
-  build: { target: "es2022", chunkSizeWarningLimit: 900, assetsInlineLimit: 0 },
+  build: {
+    target: "es2022",
+    chunkSizeWarningLimit: 900,
+    assetsInlineLimit: 0,
+    // What is preloaded is only early: a browser that cannot do without it.
+    modulePreload: { polyfill: false },
+  },
   // One world for all files of a worker: making one for each takes longer than the tests.
   test: { pool: "threads", isolate: false },
   server: { proxy: { "/api": "http://localhost:8080" } },
