@@ -3,7 +3,16 @@ import { leavesAt, padChanges } from "../api/examination";
 import type { Changes, Pad, Side } from "../api/types";
 import type { CaseContext } from "../frame/CaseFrame";
 import { otherSide } from "../pieces/format";
-import { AT_ONCE, asDone, begunBesides, isDone, onlyTests, runningOrder, stagesOf } from "./order/order";
+import {
+  AT_ONCE,
+  asDone,
+  begunBesides,
+  isDone,
+  onlyTests,
+  runningOrder,
+  stagesOf,
+  stoppedBy,
+} from "./order/order";
 import { isTingling, NOTHING } from "./pads/items";
 import { firstMoved, isOpen, keyOf, type RoutePlace, restNormal, routeOf, signOf } from "./stages/route";
 import { timingOf } from "./timer/timing";
@@ -31,8 +40,6 @@ export function useExamining({ view, catalogue, settings }: CaseContext) {
   const blocks = alone ? onlyTests(whole, alone.tests) : whole;
   const groups = stagesOf(blocks);
   const order = blocks.flatMap((b) => b.tests);
-  const isBlockedTest = (id: string) =>
-    examination.blocked.some((b) => b.test === id && b.reason === undefined);
   const place = usePlace(involved, () => {
     const open = groups.find((g) => g.tests.some((t) => !isDone(examination, t.id, involved)));
     return prefersAtOnce() && open?.stage && AT_ONCE.includes(open.stage) ? open.stage : undefined;
@@ -41,7 +48,7 @@ export function useExamining({ view, catalogue, settings }: CaseContext) {
   const inStage = place.stage ? groups.filter((g) => g.stage === place.stage).flatMap((g) => g.tests) : [];
   // A stage that has nothing left in this order is left for the first test.
   const stage = inStage.length > 0 ? place.stage : undefined;
-  const stageTests = inStage.filter((t) => !isBlockedTest(t.id));
+  const stageTests = inStage.filter((t) => !stoppedBy(examination, t.id));
   // What is recorded on has to be in sight: of a stage only what it shows.
   const inSight = stage ? stageTests : catalogue.tests;
   const chosen = inSight.find((t) => t.id === place.test);

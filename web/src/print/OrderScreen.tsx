@@ -2,11 +2,11 @@ import { Suspense } from "react";
 import { Link } from "react-router";
 import type { Side } from "../api/types";
 import { notWith } from "../couch/names";
-import { begunBesides, positionName, runningOrder, stagesOf } from "../couch/order/order";
+import { begunBesides, positionName, runningOrder, stagesOf, stoppedBy } from "../couch/order/order";
 import { useFigures } from "../figures/queries";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CAUTION } from "../pieces/caution";
-import { minutes, otherSide, sideName } from "../pieces/format";
+import { midSentence, minutes, otherSide, sideName } from "../pieces/format";
 import { later } from "../pieces/later";
 import { PageHeading } from "../pieces/PageHeading";
 
@@ -54,6 +54,8 @@ export function OrderScreen() {
           <ol className="m-0 grid list-none grid-cols-4 gap-3 p-0 max-lg:grid-cols-3 max-md:grid-cols-1 print:grid-cols-4">
             {group.tests.map((t) => {
               const figure = figures?.tests.get(t.id);
+              const against = view.examination.blocked.find((b) => b.test === t.id);
+              const stopped = stoppedBy(view.examination, t.id) !== undefined;
               return (
                 <li
                   key={t.id}
@@ -68,7 +70,13 @@ export function OrderScreen() {
                       </>
                     )}
                   </span>
-                  {figures && figure && (
+                  {against && (
+                    <p className="m-0 my-1 border-l-4 border-stop pl-2 text-[15px]">
+                      <b className="text-stop">Blocked</b> by {against.because.map(midSentence).join(", ")}
+                      {stopped ? "." : `, done all the same: ${against.reason}`}
+                    </p>
+                  )}
+                  {!stopped && figures && figure && (
                     <Suspense>
                       <FigureDrawing
                         figure={figure}
@@ -79,8 +87,12 @@ export function OrderScreen() {
                       />
                     </Suspense>
                   )}
-                  <span className="block border-b border-edge pt-4">{sideName(otherSide(involved))}</span>
-                  <span className="block border-b border-edge pt-4">{sideName(involved)}</span>
+                  {!stopped && (
+                    <>
+                      <span className="block border-b border-edge pt-4">{sideName(otherSide(involved))}</span>
+                      <span className="block border-b border-edge pt-4">{sideName(involved)}</span>
+                    </>
+                  )}
                 </li>
               );
             })}

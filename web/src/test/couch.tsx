@@ -75,30 +75,32 @@ function Here() {
   return <output aria-label="Here">{useLocation().pathname}</output>;
 }
 
+interface Drawn {
+  examination?: Partial<Examination>;
+  plan?: Partial<CaseView["plan"]>;
+  /** What else its address says. */
+  at?: string;
+}
+
+/** The case of a right shoulder, as its screens are given it. */
+export const contextOf = (tests: ClinicalTest[], options: Drawn) => ({
+  view: {
+    code: "HB-001",
+    id: 1,
+    visits: ["2026-11-20T10:00:00Z"],
+    visit: 1,
+    intake: { involvedSide: "right" },
+    plan: { own: false, tests: tests.map((t) => t.id), leftOut: [], ...options.plan },
+    examination: { ...EXAMINATION, ...options.examination },
+  } as unknown as CaseView,
+  catalogue: { tests, precautions: [], conditions: [], ladders: [] } as unknown as Catalogue,
+  settings: { variants: {} } as unknown as DepartmentSettings,
+});
+
 /** The couch of a right shoulder; what is recorded is answered by nobody and so shows as it was tapped. */
-export function drawCouch(
-  tests: ClinicalTest[],
-  options: {
-    examination?: Partial<Examination>;
-    plan?: Partial<CaseView["plan"]>;
-    /** What else its address says. */
-    at?: string;
-  } = {},
-) {
+export function drawCouch(tests: ClinicalTest[], options: Drawn = {}) {
   const acts: Act[] = [];
-  const context = {
-    view: {
-      code: "HB-001",
-      id: 1,
-      visits: ["2026-11-20T10:00:00Z"],
-      visit: 1,
-      intake: { involvedSide: "right" },
-      plan: { own: false, tests: tests.map((t) => t.id), leftOut: [], ...options.plan },
-      examination: { ...EXAMINATION, ...options.examination },
-    } as unknown as CaseView,
-    catalogue: { tests, precautions: [], conditions: [], ladders: [] } as unknown as Catalogue,
-    settings: { variants: {} } as unknown as DepartmentSettings,
-  };
+  const context = contextOf(tests, options);
   const { queue } = page(
     <>
       <Here />

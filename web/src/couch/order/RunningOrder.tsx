@@ -11,6 +11,7 @@ import {
   leftOutStill,
   type Stage,
   type StageGroup,
+  stoppedBy,
   testOutcome,
 } from "./order";
 import { LeftOut, TimeThere } from "./TimeThere";
@@ -37,7 +38,10 @@ export function RunningOrder(given: Order) {
   const props = { ...given, onChoose: useStable(given.onChoose) };
   const { groups, view } = props;
   const tests = groups.flatMap((g) => g.tests);
-  const left = tests.filter((t) => !isDone(props.examination, t.id, props.involved));
+  const stopped = tests.filter((t) => stoppedBy(props.examination, t.id)).length;
+  const left = tests.filter(
+    (t) => !isDone(props.examination, t.id, props.involved) && !stoppedBy(props.examination, t.id),
+  );
   const begun = begunBesides(view.plan, props.examination);
   const minutes = Math.round(left.reduce((sum, t) => sum + t.minutes, 0));
   return (
@@ -57,6 +61,7 @@ export function RunningOrder(given: Order) {
       <div className="flex items-center gap-2 border-t-[1.5px] border-line py-1 pr-2 pl-4 text-[14px] text-soft">
         <span className="flex-1">
           {left.length} of {tests.length} left, about {minutes} min
+          {stopped > 0 && `, ${stopped} blocked`}
           <span className="block">{view.plan.own ? "Own order" : "Proposed order"}</span>
         </span>
         <button type="button" className="choice px-3" onClick={props.onPlan}>

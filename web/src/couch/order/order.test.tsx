@@ -87,6 +87,13 @@ describe("The running order", () => {
     expect(inHand()).toBe("Pulling");
   });
 
+  it("counts what is blocked neither among what is left nor in its minutes", () => {
+    const { order } = couch({
+      examination: { findings: [found("look")], blocked: [{ test: "push", because: ["Recent fracture"] }] },
+    });
+    expect(order.getByText(/^3 of 5 left, about 3 min/).textContent).toContain("3 min, 1 blocked");
+  });
+
   it("sends the minutes there are, and shows a refusal where they were chosen", async () => {
     const user = userEvent.setup();
     const { asked, order } = couch();

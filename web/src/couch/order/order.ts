@@ -142,6 +142,10 @@ export function onlyTests(blocks: readonly Block[], tests: readonly string[]): B
 export const isDone = (examination: Examination, test: string, involved: Side) =>
   testOutcome(examination, test, involved) !== "not-done";
 
+/** A precaution against a test, in spite of which nobody has gone ahead. */
+export const stoppedBy = (examination: Examination, test: string) =>
+  examination.blocked.find((b) => b.test === test && b.reason === undefined);
+
 const SHOWN_FIRST = ["positive", "unclear", "negative"] as const;
 
 /** The outcome to show for several findings: a positive before an unclear before a negative. */
