@@ -44,22 +44,24 @@ export function TestBand(props: {
         defaultValue={props.notes && props.notesFirst ? "notes" : "steps"}
         className="flex min-w-0 flex-1 flex-col py-0.5 [&[hidden]]:hidden max-md:px-3"
       >
-        <div className="flex items-baseline gap-4 text-[15px] text-soft">
-          <Tabs.List aria-label="How to do it" className="flex gap-4">
+        <div className="flex flex-wrap items-baseline gap-x-3 whitespace-nowrap text-[15px] text-soft">
+          <Tabs.List aria-label="How to do it" className="flex flex-wrap gap-x-3">
             <BandTab value="steps">How to do it</BandTab>
             <BandTab value="watch">What to watch for</BandTab>
             {props.notes && <BandTab value="notes">Notes{props.noted > 0 ? `, ${props.noted}` : ""}</BandTab>}
           </Tabs.List>
-          <Link to={`/evidence?test=${test.id}`} className="ml-auto min-h-6 underline decoration-dotted">
-            Evidence
-          </Link>
-          <button
-            type="button"
-            className="min-h-6 underline decoration-dotted"
-            onClick={() => folding.fold(true)}
-          >
-            Fold (H)
-          </button>
+          <span className="ml-auto flex gap-x-3">
+            <Link to={`/evidence?test=${test.id}`} className="min-h-6 underline decoration-dotted">
+              Evidence
+            </Link>
+            <button
+              type="button"
+              className="min-h-6 underline decoration-dotted"
+              onClick={() => folding.fold(true)}
+            >
+              Fold<span className="max-xl:sr-only"> (H)</span>
+            </button>
+          </span>
         </div>
         <Words value="steps" lines={test.steps} />
         <Words
