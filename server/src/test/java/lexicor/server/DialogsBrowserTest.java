@@ -33,6 +33,7 @@ class DialogsBrowserTest extends EveryPage {
         "/evidence/pair?criterion=neer/pain&condition=subacromial-pain, Sign off",
         "/evidence/pair?criterion=neer/pain&condition=subacromial-pain, Change",
         "/evidence/pair?criterion=neer/pain&condition=subacromial-pain, Add a figure",
+        "/settings, Left out",
     })
     void isWholeAtEverySize(String path, String way) {
         page.setViewportSize(1280, 800);
@@ -85,6 +86,7 @@ class DialogsBrowserTest extends EveryPage {
                 Pattern name = Pattern.compile("^(" + step + ")");
                 Locator what = button(name)
                         .or(page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(name)))
+                        .or(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name)))
                         .or(page.locator("summary", new Page.LocatorOptions().setHasText(name)))
                         .first();
                 // What moves under it takes a note away again.

@@ -146,6 +146,12 @@ class OfflineBrowserTest extends InBrowser {
         assertThat(dialog).containsText("Their pain");
         assertThat(dialog).containsText("is closed");
         accessible("Refused taps");
+        for (int[] size : EverySize.SMALLER) {
+            page.setViewportSize(size[0], size[1]);
+            EverySize.drawn(page);
+            EverySize.nothingCutOff(page, "Refused taps at " + size[0]);
+        }
+        page.setViewportSize(1280, 800);
         Download file = page.waitForDownload(
                 () -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Write them into a file"))
                         .click());
