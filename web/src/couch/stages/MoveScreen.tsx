@@ -168,7 +168,7 @@ export function MoveScreen(
             {dialOf(chosen, PASSIVE) && dialOf(chosen, ACTIVE) && (
               <button
                 type="button"
-                className="choice min-h-8 px-2 py-0 text-[14px] max-md:self-start"
+                className="choice min-h-8 flex-none px-2 py-0 text-[14px] max-md:self-start"
                 aria-pressed={passive}
                 data-state={passive ? "on" : "off"}
                 onClick={() => setPassive(!passive)}

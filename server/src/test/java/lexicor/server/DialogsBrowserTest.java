@@ -129,10 +129,9 @@ class DialogsBrowserTest extends EveryPage {
     private void left(String way, AriaRole role) {
         page.keyboard().press("Escape");
         assertThat(page.getByRole(role)).hasCount(0);
+        // Where a key opened it nothing had the focus; otherwise it goes back there, once what had it is gone.
         if (!way.startsWith("key ")) {
-            Assertions.assertThat(page.evaluate("document.activeElement.tagName"))
-                    .as("where one is after " + way)
-                    .isNotEqualTo("BODY");
+            page.waitForFunction("document.activeElement !== document.body");
         }
     }
 }

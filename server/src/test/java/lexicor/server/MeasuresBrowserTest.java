@@ -53,7 +53,7 @@ class MeasuresBrowserTest extends InBrowser {
         page.keyboard().press("Enter");
         trial("Right").fill("80");
         page.keyboard().press("Enter");
-        assertThat(row).containsText("to 80");
+        assertThat(row).containsText("before, 80 now");
         assertThat(row).containsText("error not stated");
         visitMenu();
         item(Pattern.compile("^Compare")).click();
