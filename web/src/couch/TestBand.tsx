@@ -50,7 +50,7 @@ export function TestBand(props: {
             <BandTab value="watch">What to watch for</BandTab>
             {props.notes && <BandTab value="notes">Notes{props.noted > 0 ? `, ${props.noted}` : ""}</BandTab>}
           </Tabs.List>
-          <span className="ml-auto flex gap-x-3">
+          <span className="ml-auto flex items-baseline gap-x-3">
             <Link to={`/evidence?test=${test.id}`} className="min-h-6 underline decoration-dotted">
               Evidence
             </Link>
