@@ -36,7 +36,7 @@ function Leading(props: { condition: ConditionStanding }) {
   return (
     <span className="w-[330px] max-md:hidden">
       <span className="flex items-end justify-between gap-2 text-[16px] leading-tight">
-        <span className="leading-tight">{c.name}</span>
+        <span>{c.name}</span>
         {c.weighed && (
           <span className="shrink-0">
             <span className="text-soft">{percent(c.pretest)} before, </span>

@@ -81,7 +81,7 @@ export function useExamining({ view, catalogue, settings }: CaseContext) {
     }
   };
   const blocked = examination.blocked.find((b) => b.test === test?.id);
-  const isBlocked = blocked !== undefined && blocked.reason === undefined;
+  const isBlocked = test !== undefined && stoppedBy(examination, test.id) !== undefined;
   const record = (onSide: Side, changes: Changes) => {
     if (test && board && !isBlocked) {
       taps.record({ test: test.id, at: board.at, side: onSide, changes });

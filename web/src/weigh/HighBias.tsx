@@ -35,9 +35,12 @@ export function HighBias(props: {
               </h4>
               <ol className="m-0 list-none p-0">
                 {r.order.slice(0, SHOWN).map((p) => (
-                  <li key={p.condition} className="flex justify-between gap-2 border-b border-line">
+                  <li
+                    key={p.condition}
+                    className="flex flex-wrap justify-between gap-x-2 border-b border-line"
+                  >
                     <span className="leading-tight">{p.name}</span>
-                    <span className="shrink-0">
+                    <span className="ml-auto">
                       <span className="text-soft">{percent(p.pretest)} before, </span>
                       <b>{percent(p.posttest)}</b> now
                     </span>

@@ -8,12 +8,9 @@ import { END_FEELS } from "../../measures/endFeels";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { otherSide, sideName } from "../../pieces/format";
 import { NARROW, useMedia } from "../../pieces/useMedia";
-import { stageName } from "../order/order";
 import { NumberField } from "../pads/NumberField";
-import { PlacePanel } from "./PlacePanel";
-import { ACTIVE, dialOf, isOpen, keyOf, PASSIVE, type RoutePlace, routeOf } from "./route";
-import { StageHead } from "./StageHead";
-import type { StageProps } from "./StageScreen";
+import { ACTIVE, dialOf, keyOf, PASSIVE, type RoutePlace, routeOf } from "./route";
+import { StageFrame, type StageProps } from "./StageFrame";
 
 /** All movements in one table: active, then passive where active is short, and the end feel, on both sides. */
 export function MoveScreen(
@@ -38,7 +35,6 @@ export function MoveScreen(
     props.chosen && route.find((p) => p.key === keyOf(props.chosen?.test ?? "", props.chosen?.at ?? ""));
   // Flexion of which joint, where several are moved.
   const several = tests.filter((t) => t.boards.length > 1).length > 1;
-  const done = route.filter((p) => !isOpen(examination, p, involved)).length;
   const value = (place: RoutePlace, side: Side, leaf: string) =>
     leavesAt(examination, place.test.id, place.board.at, side)[leaf] as number | undefined;
   const measureOf = (place: RoutePlace) =>
@@ -70,18 +66,7 @@ export function MoveScreen(
       />
     );
   return (
-    <>
-      <StageHead
-        name={stageName(props.stage)}
-        done={done}
-        of={route.length}
-        what="movements"
-        next={props.next}
-        onUndo={props.onUndo}
-        onNext={props.onNext}
-        onNormal={props.onNormal}
-        onOneByOne={() => tests[0] && props.onOpen(tests[0].id)}
-      />
+    <StageFrame {...props} route={route} what="movements" place={chosen && withoutRange(chosen)}>
       <ErrorNote error={save.error} onDismiss={save.reset} />
       {narrow && (
         <div className="flex flex-none items-center justify-between">
@@ -194,20 +179,7 @@ export function MoveScreen(
           </div>
         )}
       </div>
-      {chosen && (
-        <PlacePanel
-          place={withoutRange(chosen)}
-          examination={examination}
-          involved={involved}
-          side={props.side}
-          padKeys={props.padKeys}
-          onSide={props.onSide}
-          onPad={props.onPad}
-          onChange={props.onChange}
-          onOpen={() => props.onOpen(chosen.test.id, chosen.board.at)}
-        />
-      )}
-    </>
+    </StageFrame>
   );
 }
 

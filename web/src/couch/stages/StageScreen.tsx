@@ -1,35 +1,13 @@
-import type { Changes, Examination, Pad, Side } from "../../api/types";
+import type { Examination, Side } from "../../api/types";
 import { Plate } from "../../figures/Plate";
 import { useFiguresQuery } from "../../figures/queries";
 import { otherSide } from "../../pieces/format";
 import { Mark, outcomeWord } from "../../pieces/Mark";
 import { useMedia } from "../../pieces/useMedia";
 import { useWidth } from "../../pieces/useWidth";
-import { type PlannedTest, type Stage, shownOutcome, stageName } from "../order/order";
-import { PlacePanel } from "./PlacePanel";
+import { shownOutcome } from "../order/order";
 import { findingsAt, isOpen, keyOf, onMaps, type RoutePlace, routeOf } from "./route";
-import { StageHead } from "./StageHead";
-
-export interface StageProps {
-  stage: Stage;
-  tests: PlannedTest[];
-  /** The place in hand. */
-  chosen: { test: string; at: string } | undefined;
-  examination: Examination;
-  involved: Side;
-  side: Side;
-  padKeys: readonly string[];
-  next: string | undefined;
-  onChoose: (place: RoutePlace) => void;
-  onSide: (side: Side) => void;
-  onPad: (side: Side, pad: Pad) => void;
-  onChange: (side: Side, changes: Changes) => void;
-  onNormal: () => void;
-  onUndo: (() => void) | undefined;
-  onNext: () => void;
-  /** To one test as it is done by itself. */
-  onOpen: (test: string, at?: string) => void;
-}
+import { StageFrame, type StageProps } from "./StageFrame";
 
 /** Below this a plate's names have no room. */
 const LEAST_PLATE_PX = 330;
@@ -45,7 +23,6 @@ export function StageScreen(props: StageProps) {
   const { data: figures, isPending } = useFiguresQuery();
   const route = routeOf(tests);
   const { mapped, others } = onMaps(route, figures?.maps ?? []);
-  const done = route.filter((p) => !isOpen(examination, p, involved)).length;
   const chosen =
     props.chosen &&
     [...mapped.flatMap((m) => m.places), ...others].find(
@@ -67,18 +44,7 @@ export function StageScreen(props: StageProps) {
     return place && props.onChoose(place);
   };
   return (
-    <>
-      <StageHead
-        name={stageName(props.stage)}
-        done={done}
-        of={route.length}
-        what="places"
-        next={props.next}
-        onUndo={props.onUndo}
-        onNext={props.onNext}
-        onNormal={props.onNormal}
-        onOneByOne={() => tests[0] && props.onOpen(tests[0].id)}
-      />
+    <StageFrame {...props} route={route} what="places" place={chosen}>
       <p className="m-0 flex-none text-[15px] leading-tight text-soft">
         Tap what is {props.stage === "look" ? "seen" : "tender"} on the{" "}
         {props.side === involved ? "affected" : "other"} side (U changes it); say more below.
@@ -120,20 +86,7 @@ export function StageScreen(props: StageProps) {
           })}
         </div>
       )}
-      {chosen && (
-        <PlacePanel
-          place={chosen}
-          examination={examination}
-          involved={involved}
-          side={props.side}
-          padKeys={props.padKeys}
-          onSide={props.onSide}
-          onPad={props.onPad}
-          onChange={props.onChange}
-          onOpen={() => props.onOpen(chosen.test.id, chosen.board.at)}
-        />
-      )}
-    </>
+    </StageFrame>
   );
 }
 
