@@ -50,7 +50,9 @@ class ArchitectureTest {
             .layer("outcomes")
             .definedBy("lexicor.core.outcomes")
             .layer("practice")
-            .definedBy("lexicor.core.practice")
+            .definedBy("lexicor.core.practice..")
+            .layer("simulated")
+            .definedBy("lexicor.core.catalogue.simulated")
             .layer("honesty")
             .definedBy("lexicor.core.honesty")
             .whereLayer("honesty")
@@ -82,9 +84,11 @@ class ArchitectureTest {
                     "measuring",
                     "outcomes",
                     "planning",
+                    "practice",
                     "honesty")
             .whereLayer("examination")
-            .mayOnlyBeAccessedByLayers("pads", "input", "weighing", "weighfile", "planning", "measuring", "honesty")
+            .mayOnlyBeAccessedByLayers(
+                    "pads", "input", "weighing", "weighfile", "planning", "measuring", "practice", "honesty")
             .whereLayer("catalogue")
             .mayOnlyBeAccessedByLayers(
                     "packs",
@@ -98,7 +102,12 @@ class ArchitectureTest {
                     "weighfile",
                     "planning",
                     "measuring",
+                    "practice",
                     "honesty")
+            .whereLayer("simulated")
+            .mayOnlyBeAccessedByLayers("catalogue", "packs", "practice")
+            .whereLayer("practice")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("published")
             .mayOnlyBeAccessedByLayers(
                     "catalogue", "packs", "evidence", "model", "input", "explain", "weighing", "weighfile", "planning");

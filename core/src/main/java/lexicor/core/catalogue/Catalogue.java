@@ -11,6 +11,7 @@ import lexicor.core.catalogue.figures.Figures;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.SignOff;
+import lexicor.core.catalogue.simulated.Simulation;
 
 /** The packs' whole content, immutable, with the questions one asks of it. Lists keep the order of the packs. */
 public final class Catalogue {
@@ -31,6 +32,7 @@ public final class Catalogue {
     private final Provokes provokes;
     private final FingerMap fingers;
     private final Figures figures;
+    private final Simulation simulation;
     private final Map<String, ClinicalTest> testById;
     private final Map<String, ClinicalTest> testByCriterion = new LinkedHashMap<>();
     private final Map<String, Criterion> criterionById = new LinkedHashMap<>();
@@ -56,6 +58,7 @@ public final class Catalogue {
         provokes = content.provokes;
         fingers = content.fingers;
         figures = content.figures;
+        simulation = content.simulation;
         testById = index(tests, ClinicalTest::id);
         conditionById = index(conditions, Condition::id);
         complaintById = index(complaints, Complaint::id);
@@ -144,6 +147,11 @@ public final class Catalogue {
     /** How the tests look. */
     public Figures figures() {
         return figures;
+    }
+
+    /** What simulated patients are made of. */
+    public Simulation simulation() {
+        return simulation;
     }
 
     public MeasureList measures() {

@@ -81,6 +81,34 @@ public record ClinicalTest(
                 particulars);
     }
 
+    /** The test with what is read at one of its places alone. */
+    public ClinicalTest at(String place) {
+        return new ClinicalTest(
+                id,
+                name,
+                aliases,
+                region,
+                kind,
+                family,
+                structures,
+                position,
+                otherPositions,
+                minutes,
+                provocation,
+                holdSeconds,
+                equipment,
+                bothSides,
+                steps,
+                readings,
+                criteria.stream().filter(c -> c.at().equals(place)).toList(),
+                unreliableIf,
+                watchFor,
+                contraindications,
+                after,
+                variants,
+                particulars);
+    }
+
     public Optional<Variant> variant(String name) {
         return variants.stream().filter(v -> v.name().equals(name)).findFirst();
     }

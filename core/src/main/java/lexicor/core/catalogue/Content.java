@@ -8,6 +8,7 @@ import lexicor.core.catalogue.figures.Figures;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.SignOff;
+import lexicor.core.catalogue.simulated.Simulation;
 
 /** A catalogue being put together: what the readers of the single files found, before it is checked as a whole. */
 public final class Content {
@@ -25,6 +26,7 @@ public final class Content {
     public Provokes provokes = Provokes.NONE;
     public FingerMap fingers = FingerMap.NONE;
     public Figures figures = Figures.NONE;
+    public Simulation simulation = Simulation.NONE;
     public MeasureList measures;
     public final List<AccuracyRow> accuracy = new ArrayList<>();
     public final Map<String, SignOff> signOffs = new LinkedHashMap<>();

@@ -37,12 +37,12 @@ public enum AgeBand {
     }
 
     /** Whether nobody in the band has reached this age in years. */
-    boolean allBelow(int years) {
+    public boolean allBelow(int years) {
         return ordinal() + 1 < values().length && values()[ordinal() + 1].youngest <= years;
     }
 
     /** Whether everybody in the band has reached this age in years. */
-    boolean allAtLeast(int years) {
+    public boolean allAtLeast(int years) {
         return youngest >= years;
     }
 }

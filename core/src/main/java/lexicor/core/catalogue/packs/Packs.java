@@ -25,6 +25,7 @@ public final class Packs {
     static final String PRECAUTIONS = "catalogue/precautions.yaml";
     static final String FINGERS = "catalogue/fingers.yaml";
     static final String FIGURES = "catalogue/figures.yaml";
+    static final String PRACTICE = "catalogue/practice.yaml";
     static final String PROVOKES = "evidence/provokes.yaml";
     static final String DEFINITIONS = "evidence/definitions.yaml";
     static final String CONDITIONS = "evidence/conditions.yaml";
@@ -47,6 +48,7 @@ public final class Packs {
                             PRECAUTIONS,
                             FINGERS,
                             FIGURES,
+                            PRACTICE,
                             CONDITIONS,
                             CLUSTERS,
                             PROVOKES,
@@ -85,6 +87,9 @@ public final class Packs {
         if (files.has(FIGURES)) {
             problems.collect(() -> FiguresReader.read(yaml(files, FIGURES), content, problems));
         }
+        if (files.has(PRACTICE)) {
+            problems.collect(() -> SimulationReader.read(yaml(files, PRACTICE), content));
+        }
         problems.collect(() -> readProvokes(yaml(files, PROVOKES), content));
         problems.collect(() -> DefinitionsReader.read(yaml(files, DEFINITIONS), content, problems));
         problems.collect(() -> MeasuresReader.read(yaml(files, MEASURES), content, problems));
@@ -95,6 +100,7 @@ public final class Packs {
             problems.collect(() -> content.signOffs.putAll(SignOffs.read(SIGN_OFFS, files.text(SIGN_OFFS), problems)));
         }
         new CatalogueChecks(content, problems).run();
+        SimulationChecks.run(content, problems);
         problems.throwIfAny();
         return new Catalogue(content);
     }
