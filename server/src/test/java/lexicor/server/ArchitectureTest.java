@@ -30,6 +30,7 @@ class ArchitectureTest {
                     "lexicor.server.layer..",
                     "lexicor.server.measures..",
                     "lexicor.server.people..",
+                    "lexicor.server.practice..",
                     "lexicor.server.reports..",
                     "lexicor.server.signin..",
                     "lexicor.server.start..",
@@ -55,10 +56,28 @@ class ArchitectureTest {
                     "lexicor.server.fhir..",
                     "lexicor.server.intake..",
                     "lexicor.server.measures..",
+                    "lexicor.server.practice..",
                     "lexicor.server.questions..",
                     "lexicor.server.recording..",
                     "lexicor.server.reports..",
                     "lexicor.server.visits..");
+
+    /** Practice and cases never mix: nothing of practice reaches what stores a case, and nothing else reaches practice. */
+    @ArchTest
+    static final ArchRule practiceReachesNoCase = noClasses()
+            .that()
+            .resideInAPackage("lexicor.server.practice..")
+            .should()
+            .dependOnClassesThat()
+            .haveNameMatching("lexicor\\.server\\.cases\\.(records\\.\\w+Store|CaseDoor|CaseList|CaseBasis|Opening)");
+
+    @ArchTest
+    static final ArchRule nothingReachesPractice = noClasses()
+            .that()
+            .resideOutsideOfPackages("lexicor.server.practice..", "lexicor.server.demo..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("lexicor.server.practice..");
 
     /** What a case is judged by comes with the case: a room that asked for the content in force could mix two of them. */
     @ArchTest

@@ -51,6 +51,7 @@ class DoorsTest {
             rule(
                     (m, p) -> m.equals("GET") && (p.equals("/api/history") || p.endsWith("/history")),
                     Set.of("lead", "clinician", "auditor")),
+            rule((m, p) -> p.startsWith("/api/practice"), Set.of("lead", "clinician", "student")),
             rule((m, p) -> p.startsWith("/api/"), KEEPS_CASES));
 
     private static Rule rule(BiPredicate<String, String> fits, Set<String> roles) {

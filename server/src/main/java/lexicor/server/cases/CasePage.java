@@ -35,6 +35,7 @@ import lexicor.server.cases.CaseViews.PlaceReadings;
 import lexicor.server.cases.CaseViews.RaisedWarning;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.TapRecord;
+import lexicor.server.standing.Standing;
 import lexicor.server.standing.Standings;
 import org.springframework.stereotype.Component;
 
@@ -59,9 +60,16 @@ public class CasePage {
 
     /** The whole of it. */
     public CaseView of(OpenCase c) {
+        return view(c, door.address(c.record()), examination(c));
+    }
+
+    /**
+     * @param address under which the page finds it
+     */
+    public static CaseView view(OpenCase c, String address, Examination examination) {
         CaseRecord stored = c.record();
         return new CaseView(
-                door.address(stored),
+                address,
                 stored.id,
                 stored.version,
                 stored.owner,
@@ -75,15 +83,24 @@ public class CasePage {
                 stored.closedBy,
                 Intake.of(stored),
                 c.plan(),
-                examination(c));
+                examination);
     }
 
     /** What is recorded and where that leaves the case. */
     public static Examination examination(OpenCase c) {
+        return examination(c, Standings.standing(c.bedside(), c.basis(), c.weighed(), c.earlier(), CasePlan.open(c)));
+    }
+
+    /** What is recorded, without where that leaves it. */
+    public static Examination recorded(OpenCase c) {
+        return examination(c, Standing.NONE);
+    }
+
+    private static Examination examination(OpenCase c, Standing standing) {
         return new Examination(
                 places(c.readings()),
                 findings(c),
-                Standings.standing(c.bedside(), c.basis(), c.weighed(), c.earlier(), CasePlan.open(c)),
+                standing,
                 lastTaps(c),
                 clusters(c),
                 ladders(c),

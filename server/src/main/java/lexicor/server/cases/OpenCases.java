@@ -46,6 +46,15 @@ public class OpenCases {
         return new OpenCase(then.record(), basis.today(then.record()), then.taps(), Map.of(), Map::of);
     }
 
+    /**
+     * What is examined and is no stored case: all there is of it is given.
+     *
+     * @param goneAhead the reasons for going ahead with blocked tests, by test
+     */
+    public static OpenCase apart(CaseRecord given, Basis basis, List<TapRecord> taps, Map<String, String> goneAhead) {
+        return new OpenCase(given, basis, taps, goneAhead, Map::of);
+    }
+
     /** The case as some of its taps leave it. */
     public OpenCase with(CaseRecord stored, Basis known, List<TapRecord> some) {
         Map<String, String> goneAhead = new LinkedHashMap<>();

@@ -42,6 +42,7 @@ class Doors {
     private static final String LEAD = Role.LEAD.name();
     private static final String CLINICIAN = Role.CLINICIAN.name();
     private static final String AUDITOR = Role.AUDITOR.name();
+    private static final String STUDENT = Role.STUDENT.name();
 
     private static final int SALT_BYTES = 16;
     private static final int HASH_BYTES = 32;
@@ -113,6 +114,8 @@ class Doors {
                                 "/api/devices/**",
                                 "/api/colleagues")
                         .access(roles(LEAD, CLINICIAN))
+                        .requestMatchers("/api/practice", "/api/practice/**")
+                        .access(roles(LEAD, CLINICIAN, STUDENT))
                         .requestMatchers("/v3/api-docs", "/v3/api-docs/**", "/v3/api-docs.yaml")
                         .access(guard.ready(authenticated()))
                         .requestMatchers("/actuator/health", "/actuator/health/**")

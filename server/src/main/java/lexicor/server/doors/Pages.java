@@ -23,6 +23,8 @@ class Pages implements WebMvcConfigurer {
             "/evidence",
             "/evidence/**",
             "/honesty",
+            "/practice",
+            "/practice/**",
             "/help",
             "/help/**",
             "/first-lead");

@@ -74,6 +74,15 @@ public class PeopleService {
                 .toList();
     }
 
+    /** Everybody of a role, by name. */
+    @Transactional(readOnly = true)
+    public List<String> named(Role role) {
+        return store.findAllByOrderByName().stream()
+                .filter(p -> p.active && p.role == role)
+                .map(p -> p.name)
+                .toList();
+    }
+
     /** Makes an account. The slow hash comes before the transaction, as everywhere here. */
     public PersonView create(NewPerson request) {
         String name = Optional.ofNullable(request.name()).orElse("");

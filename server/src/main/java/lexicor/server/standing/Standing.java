@@ -27,6 +27,10 @@ public record Standing(
         List<LeftView> left,
         @Schema(nullable = true) String fresh) {
 
+    /** Nothing is said of where it stands. */
+    public static final Standing NONE =
+            new Standing(List.of(), false, "", List.of(), new AdviceView(null, null, null), false, List.of(), null);
+
     /**
      * What is advised at the couch.
      *

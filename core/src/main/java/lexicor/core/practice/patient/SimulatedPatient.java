@@ -102,8 +102,9 @@ public final class SimulatedPatient {
         return loose;
     }
 
-    boolean happens(String what, double chance) {
-        return draws.happens(what, chance);
+    /** What is answered to questions. */
+    public Answers answers() {
+        return new Answers(this);
     }
 
     Draws draws() {

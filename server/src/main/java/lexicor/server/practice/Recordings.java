@@ -1,0 +1,159 @@
+package lexicor.server.practice;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Ladder;
+import lexicor.server.cases.CasePage;
+import lexicor.server.cases.CasePlan;
+import lexicor.server.cases.CaseViews.CaseView;
+import lexicor.server.cases.CaseViews.Examination;
+import lexicor.server.cases.OpenCase;
+import lexicor.server.cases.Taken;
+import lexicor.server.cases.records.TapRecord;
+import lexicor.server.intake.IntakeViews.LadderChange;
+import lexicor.server.intake.IntakeViews.PlanChange;
+import lexicor.server.practice.StepBodies.AheadBody;
+import lexicor.server.practice.StepBodies.LadderBody;
+import lexicor.server.practice.StepBodies.PlanBody;
+import lexicor.server.practice.StepBodies.TapBody;
+import lexicor.server.privacy.PersonalDetails;
+import lexicor.server.privacy.Reasons;
+import lexicor.server.problems.Refusal;
+import lexicor.server.recording.RecordingViews.NewOverride;
+import lexicor.server.recording.RecordingViews.NewTap;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the couch records of a simulated patient: the same acts as of a case, kept apart from every case. */
+@Service
+class Recordings {
+    private final Steps steps;
+    private final Patients patients;
+    private final PracticeDoor door;
+
+    Recordings(Steps steps, Patients patients, PracticeDoor door) {
+        this.steps = steps;
+        this.patients = patients;
+        this.door = door;
+    }
+
+    /** The patient as the couch shows a case. */
+    @Transactional(readOnly = true)
+    public CaseView open(long id) {
+        return view(patients.attempt(door.existing(id)));
+    }
+
+    private static CaseView view(Attempt attempt) {
+        return CasePage.view(attempt.open(), attempt.address(), examination(attempt));
+    }
+
+    /** Where it stands is shown only to one who asked for it, or at the end. */
+    private static Examination examination(Attempt attempt) {
+        return attempt.isProgramShown() ? CasePage.examination(attempt.open()) : CasePage.recorded(attempt.open());
+    }
+
+    @Transactional
+    public Examination tap(long id, NewTap tap) {
+        PatientRecord stored = door.lockOpen(id);
+        Attempt before = patients.attempt(stored);
+        if (tap.changes() == null || tap.side() == null) {
+            throw Refusal.field(tap.side() == null ? "side" : "changes", "missing");
+        }
+        TapRecord read = new TapRecord();
+        read.test = tap.test();
+        read.at = Optional.ofNullable(tap.at()).orElse("");
+        read.side = tap.side().id();
+        read.changes = Taken.stored(tap.changes());
+        Taken.tap(read, before.catalogue());
+        Taken.texts(tap.changes())
+                .forEach((leaf, text) -> PersonalDetails.question("changes." + leaf, text, tap.sure()));
+        requireNotBlocked(before, before.catalogue().test(read.test).orElseThrow());
+        String variant = before.basis().department().variants().get(read.test);
+        steps.add(
+                stored,
+                tap.tapId(),
+                StepKind.TAPPED,
+                new TapBody(read.test, read.at, read.side, read.changes, variant));
+        return examination(patients.attempt(stored));
+    }
+
+    /** Nothing is done or recorded on a test that a precaution blocks, but for a written reason. */
+    static void requireNotBlocked(Attempt attempt, ClinicalTest test) {
+        OpenCase open = attempt.open();
+        CasePage.blocked(open).stream()
+                .filter(b -> b.test().equals(test.id()) && b.reason() == null)
+                .findFirst()
+                .ifPresent(b -> {
+                    throw Refusal.conflict("test: " + test.name() + " is blocked by " + String.join(", ", b.because())
+                            + "; going ahead takes a written reason");
+                });
+    }
+
+    @Transactional
+    public Examination undo(long id, UUID tapId) {
+        if (tapId == null) {
+            throw Refusal.field("tapId", "missing");
+        }
+        PatientRecord stored = door.lockOpen(id);
+        steps.undo(stored, tapId);
+        return examination(patients.attempt(stored));
+    }
+
+    @Transactional
+    public Examination goAhead(long id, NewOverride request) {
+        PatientRecord stored = door.lockOpen(id);
+        Attempt before = patients.attempt(stored);
+        String reason = Reasons.aboutCase(request.reason());
+        if (CasePage.blocked(before.open()).stream().noneMatch(b -> b.test().equals(request.test()))) {
+            throw Refusal.field("test", request.test() + " is not blocked here");
+        }
+        PersonalDetails.question("reason", reason, request.sure());
+        steps.add(stored, UUID.randomUUID(), StepKind.WENT_AHEAD, new AheadBody(request.test(), reason));
+        return examination(patients.attempt(stored));
+    }
+
+    @Transactional
+    public CaseView plan(long id, PlanChange change) {
+        PatientRecord stored = lockSeen(id, change.version());
+        Attempt before = patients.attempt(stored);
+        List<String> tests = Optional.ofNullable(change.tests()).orElseThrow(() -> Refusal.field("tests", "missing"));
+        Set<String> seen = new HashSet<>();
+        for (String test : tests) {
+            if (test == null || before.catalogue().test(test).isEmpty()) {
+                throw Refusal.field("tests", "there is no test " + test);
+            }
+            if (!seen.add(test)) {
+                throw Refusal.field("tests", test + " is listed twice");
+            }
+        }
+        List<String> order = change.arrange() ? CasePlan.inOrder(seen, before.basis()) : tests;
+        steps.add(stored, UUID.randomUUID(), StepKind.PLANNED, new PlanBody(order));
+        return view(patients.attempt(stored));
+    }
+
+    @Transactional
+    public CaseView walk(long id, String ladder, LadderChange change) {
+        PatientRecord stored = lockSeen(id, change.version());
+        Ladder known = patients.attempt(stored).catalogue().ladders().stream()
+                .filter(l -> l.id().equals(ladder))
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("There is no ladder " + ladder + "."));
+        if (change.answer() != null && !known.answers().containsKey(change.answer())) {
+            throw Refusal.field("answer", "expected one of " + known.answers().keySet() + ", found " + change.answer());
+        }
+        steps.add(stored, UUID.randomUUID(), StepKind.LADDER, new LadderBody(ladder, change.answer()));
+        return view(patients.attempt(stored));
+    }
+
+    private PatientRecord lockSeen(long id, long version) {
+        PatientRecord stored = door.lockOpen(id);
+        if (stored.version != version) {
+            throw Refusal.conflict("version: something was done with this patient meanwhile; look again.");
+        }
+        return stored;
+    }
+}
