@@ -21,7 +21,7 @@ export function budget(pages: Record<string, Page>): Plugin {
         const loaded = new Set<string>();
         for (const chunk of chunks.filter((c) => c.isEntry)) loadedBy(chunk.fileName, loaded);
         for (const module of opens) {
-          const chunk = chunks.find((c) => c.facadeModuleId?.endsWith(module));
+          const chunk = chunks.find((c) => c.moduleIds.some((id) => id.endsWith(module)));
           if (!chunk)
             this.error(
               `The budget of the ${page} names ${module}, which is no page that is loaded by itself.`,

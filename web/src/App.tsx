@@ -1,4 +1,4 @@
-import { type ComponentType, lazy, Suspense } from "react";
+import { type ComponentType, lazy, type ReactNode } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import { NotFound } from "./frame/NotFound";
 import { StoppableOutlet } from "./frame/Stopped";
@@ -9,71 +9,110 @@ function screen<K extends string>(load: () => Promise<Record<K, ComponentType>>,
   return lazy(async () => ({ default: (await load())[name] }));
 }
 
+const evidence = () => import("./evidence/rooms");
+const history = () => import("./history/rooms");
+const practice = () => import("./practice/rooms");
+const print = () => import("./print/rooms");
+
 const AskScreen = screen(() => import("./ask/AskScreen"), "AskScreen");
 const CouchScreen = screen(() => import("./couch/CouchScreen"), "CouchScreen");
-const EvidenceScreen = screen(() => import("./evidence/EvidenceScreen"), "EvidenceScreen");
-const PairScreen = screen(() => import("./evidence/PairScreen"), "PairScreen");
+const EvidenceScreen = screen(evidence, "EvidenceScreen");
+const PairScreen = screen(evidence, "PairScreen");
 const ExchangeScreen = screen(() => import("./exchange/ExchangeScreen"), "ExchangeScreen");
-const CaseHistory = screen(() => import("./history/CaseHistory"), "CaseHistory");
-const DepartmentHistory = screen(() => import("./history/DepartmentHistory"), "DepartmentHistory");
+const CaseHistory = screen(history, "CaseHistory");
+const DepartmentHistory = screen(history, "DepartmentHistory");
 const HonestyScreen = screen(() => import("./honesty/HonestyScreen"), "HonestyScreen");
 const MeasuresScreen = screen(() => import("./measures/MeasuresScreen"), "MeasuresScreen");
-const OrderScreen = screen(() => import("./print/OrderScreen"), "OrderScreen");
+const OrderScreen = screen(print, "OrderScreen");
 const PeopleScreen = screen(() => import("./people/PeopleScreen"), "PeopleScreen");
-const StudentHome = screen(() => import("./people/StudentHome"), "StudentHome");
-const PrintScreen = screen(() => import("./print/PrintScreen"), "PrintScreen");
+const PrintScreen = screen(print, "PrintScreen");
 const ReportScreen = screen(() => import("./report/ReportScreen"), "ReportScreen");
 const SettingsScreen = screen(() => import("./settings/SettingsScreen"), "SettingsScreen");
 const WeighScreen = screen(() => import("./weigh/WeighScreen"), "WeighScreen");
 const CaseFrame = screen(() => import("./frame/CaseFrame"), "CaseFrame");
 const CasesScreen = screen(() => import("./cases/CasesScreen"), "CasesScreen");
 
+const PracticeHome = screen(practice, "PracticeHome");
+const PracticeFrame = screen(practice, "PracticeFrame");
+const MeetScreen = screen(practice, "MeetScreen");
+const DebriefScreen = screen(practice, "DebriefScreen");
+const HunchesScreen = screen(practice, "HunchesScreen");
+
+/** Screens by their addresses. */
+const at = (screens: [path: string, Screen: ComponentType][]) =>
+  screens.map(([path, Screen]) => <Route key={path} path={path} element={<Screen />} />);
+
+const to = (path: string, there: string) => <Route path={path} element={<Navigate to={there} replace />} />;
+
+const PRACTICE = (
+  <Route path="/practice">
+    <Route index element={<PracticeHome />} />
+    <Route path="hunches" element={<HunchesScreen />} />
+    <Route path=":id" element={<PracticeFrame />}>
+      <Route index element={<MeetScreen />} />
+      {at([
+        ["couch", CouchScreen],
+        ["debrief", DebriefScreen],
+      ])}
+    </Route>
+  </Route>
+);
+
+/** For whom no case is: what they have in its place. */
+const without = (home: string, screens: ReactNode) => (
+  <>
+    {screens}
+    {to("/", home)}
+    {to("/cases", home)}
+  </>
+);
+
+const AUDITOR = without(
+  "/history",
+  at([
+    ["/cases/:code/history", CaseHistory],
+    ["/history", DepartmentHistory],
+  ]),
+);
+
+const CLINICIAN = (
+  <>
+    {to("/", "/cases")}
+    <Route path="/cases/:code" element={<CaseFrame />}>
+      <Route index element={<Navigate to="couch" replace />} />
+      {at([
+        ["ask", AskScreen],
+        ["couch", CouchScreen],
+        ["measures", MeasuresScreen],
+        ["weigh", WeighScreen],
+        ["report", ReportScreen],
+        ["order", OrderScreen],
+      ])}
+    </Route>
+    {at([
+      ["/cases", CasesScreen],
+      ["/cases/:code/history", CaseHistory],
+      ["/history", DepartmentHistory],
+      ["/people", PeopleScreen],
+      ["/cases/:code/print", PrintScreen],
+      ["/evidence", EvidenceScreen],
+      ["/evidence/pair", PairScreen],
+      ["/exchange", ExchangeScreen],
+      ["/honesty", HonestyScreen],
+      ["/settings", SettingsScreen],
+    ])}
+    {PRACTICE}
+  </>
+);
+
 /** What each role is for: cases, the history, or practice. */
 export function App() {
   const { data: session } = useSession();
-  if (session?.role === "auditor") {
-    return (
-      <Routes>
-        <Route element={<StoppableOutlet />}>
-          <Route path="/cases/:code/history" element={<CaseHistory />} />
-          <Route path="/history" element={<DepartmentHistory />} />
-          <Route path="/" element={<Navigate to="/history" replace />} />
-          <Route path="/cases" element={<Navigate to="/history" replace />} />
-          <Route path="*" element={<NotFound />} />
-        </Route>
-      </Routes>
-    );
-  }
-  if (session?.role === "student") {
-    return (
-      <Suspense>
-        <StudentHome />
-      </Suspense>
-    );
-  }
+  const role = session?.role;
   return (
     <Routes>
       <Route element={<StoppableOutlet />}>
-        <Route path="/" element={<Navigate to="/cases" replace />} />
-        <Route path="/cases" element={<CasesScreen />} />
-        <Route path="/cases/:code" element={<CaseFrame />}>
-          <Route index element={<Navigate to="couch" replace />} />
-          <Route path="ask" element={<AskScreen />} />
-          <Route path="couch" element={<CouchScreen />} />
-          <Route path="measures" element={<MeasuresScreen />} />
-          <Route path="weigh" element={<WeighScreen />} />
-          <Route path="report" element={<ReportScreen />} />
-          <Route path="order" element={<OrderScreen />} />
-        </Route>
-        <Route path="/cases/:code/history" element={<CaseHistory />} />
-        <Route path="/history" element={<DepartmentHistory />} />
-        <Route path="/people" element={<PeopleScreen />} />
-        <Route path="/cases/:code/print" element={<PrintScreen />} />
-        <Route path="/evidence" element={<EvidenceScreen />} />
-        <Route path="/evidence/pair" element={<PairScreen />} />
-        <Route path="/exchange" element={<ExchangeScreen />} />
-        <Route path="/honesty" element={<HonestyScreen />} />
-        <Route path="/settings" element={<SettingsScreen />} />
+        {role === "auditor" ? AUDITOR : role === "student" ? without("/practice", PRACTICE) : CLINICIAN}
         <Route path="*" element={<NotFound />} />
       </Route>
     </Routes>

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { call, Problem } from "./client";
+import { call, isSimulated, Problem } from "./client";
 import { caseKey, showCase, showExamination } from "./queries";
 import { changed, changedInCase } from "./stale";
 import type {
@@ -17,6 +17,7 @@ import type {
   Supposition,
   Template,
   Visits,
+  Weighed,
 } from "./types";
 
 export interface IntakeEdit {
@@ -157,6 +158,7 @@ export function useMeasures(code: string) {
   return useQuery({
     queryKey: ["measures", code],
     queryFn: () => call<Measures>(`/api/cases/${code}/measures`),
+    enabled: !isSimulated(code),
     staleTime: 0,
   });
 }
@@ -264,4 +266,12 @@ export function withAll(view: CaseView): CaseView {
         plan: { ...view.plan, leftOut: plan.leftOut ?? [] },
         examination: { ...view.examination, clusters: examination.clusters ?? [] },
       };
+}
+
+export function useWeighed(code: string) {
+  return useQuery({
+    queryKey: ["weighed", code],
+    queryFn: () => call<Weighed>(`/api/cases/${code}/weighed`),
+    staleTime: 0,
+  });
 }

@@ -103,6 +103,12 @@ export async function upload<T>(path: string, file: Blob): Promise<T> {
   return send<T>(path, "POST", file, "application/octet-stream");
 }
 
+/** Whether the address is a simulated patient's: told apart from every case's code. */
+export const isSimulated = (code: string) => code.startsWith("~");
+
+/** A simulated patient is examined on the same couch: under its address there is what there is under a case's. */
+const addressed = (path: string) => path.replace(/^\/api\/cases\/~/, "/api/practice/patients/");
+
 async function send<T>(
   path: string,
   method: string,
@@ -114,7 +120,7 @@ async function send<T>(
 ): Promise<T> {
   let response: Response;
   try {
-    response = await fetch(path, {
+    response = await fetch(addressed(path), {
       method,
       headers: {
         ...(body === undefined ? {} : { "content-type": type }),

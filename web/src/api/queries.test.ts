@@ -1,13 +1,13 @@
 import { QueryClient, QueryObserver } from "@tanstack/react-query";
 import { expect, it } from "vitest";
-import { showExamination, weighedKey } from "./queries";
+import { showExamination } from "./queries";
 import type { Examination } from "./types";
 
 it("never shows a first weighing that was asked for before the last tap", async () => {
   const client = new QueryClient();
   const answers: ((weighed: string) => void)[] = [];
   const observer = new QueryObserver(client, {
-    queryKey: weighedKey("HB-001"),
+    queryKey: ["weighed", "HB-001"],
     queryFn: () => new Promise<string>((resolve) => answers.push(resolve)),
   });
   const unsubscribe = observer.subscribe(() => {});

@@ -1,26 +1,11 @@
-import {
-  type QueryClient,
-  useInfiniteQuery,
-  useMutation,
-  useQuery,
-  useQueryClient,
-} from "@tanstack/react-query";
+import { type QueryClient, useInfiniteQuery, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { call, callIfChanged, meanCase } from "./client";
 import { orKept } from "./kept";
-import { changed, changedInCase } from "./stale";
-import type {
-  CaseSummary,
-  CaseView,
-  Catalogue,
-  DepartmentSettings,
-  Examination,
-  Session,
-  Weighed,
-} from "./types";
+import { changedInCase } from "./stale";
+import type { CaseSummary, CaseView, Catalogue, DepartmentSettings, Examination, Session } from "./types";
 
 export const caseKey = (code: string) => ["case", code] as const;
-export const weighedKey = (code: string) => ["weighed", code] as const;
 
 /** Shows the case as the server has it now; an answer asked for before must not be shown after it. */
 export async function showCase(client: QueryClient, code: string, saved: CaseView) {
@@ -99,49 +84,9 @@ export function isOpen(client: QueryClient): boolean {
   return client.getQueryData<Session>(["session"])?.state === "signed-in";
 }
 
-export function useWeighed(code: string) {
-  return useQuery({
-    queryKey: weighedKey(code),
-    queryFn: () => call<Weighed>(`/api/cases/${code}/weighed`),
-    staleTime: 0,
-  });
-}
-
-export function useNewCase() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (request: {
-      code?: string;
-      complaint: string;
-      involvedSide: string;
-      setting: string;
-      sure?: boolean;
-    }) => call<CaseView>("/api/cases", "POST", request),
-    onSuccess: () => changed(client, "cases"),
-  });
-}
-
 export function useSettings() {
   return useQuery({
     queryKey: ["settings"],
     queryFn: () => orKept(["settings"], () => call<DepartmentSettings>("/api/settings")),
-  });
-}
-
-/** Saves the department's settings; every standing follows from them, so all of it is asked for anew. */
-export function useSaveSettings() {
-  const client = useQueryClient();
-  return useMutation({
-    scope: { id: "settings" },
-    mutationFn: ({ sure, ...change }: Partial<DepartmentSettings> & { sure?: boolean }) =>
-      call<DepartmentSettings>(`/api/settings?sure=${sure === true}`, "PUT", {
-        ...client.getQueryData<DepartmentSettings>(["settings"]),
-        ...change,
-      }),
-    onSuccess: (saved) => {
-      client.setQueryData(["settings"], saved);
-      changed(client, "settings");
-    },
-    onError: () => changed(client, "settings-refused"),
   });
 }

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useWeighed } from "../api/queries";
+import { useWeighed } from "../api/caseQueries";
 import type { CaseView, Catalogue } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent } from "../pieces/format";

@@ -1,11 +1,12 @@
 import { Dialog } from "radix-ui";
 import { type FormEvent, useState } from "react";
 import { useNavigate } from "react-router";
-import { useCatalogue, useNewCase, useSettings } from "../api/queries";
+import { useCatalogue, useSettings } from "../api/queries";
 import type { Intake, Side } from "../api/types";
 import { DialogFrame } from "../pieces/DialogFrame";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { Toggles } from "../pieces/Toggles";
+import { useNewCase } from "./newCase";
 
 const SIDES = [
   { id: "left", label: "Left" },

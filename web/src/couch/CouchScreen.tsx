@@ -43,7 +43,7 @@ const MoveScreen = later(() => import("./stages/MoveScreen").then((m) => m.MoveS
 /** The examination: the running order, what is examined now, and where the case stands. */
 export function CouchScreen() {
   const context = useCaseContext();
-  const { view, catalogue, settings } = context;
+  const { view, catalogue, settings, practice } = context;
   const navigate = useNavigate();
   const now = useExamining(context);
   const { taps, examination, involved, side, stage, stageTests, test, board, goTo } = now;
@@ -105,7 +105,7 @@ export function CouchScreen() {
       case "undo":
         return now.undo();
       case "weigh":
-        return navigate(`/cases/${view.code}/weigh`);
+        return practice ? undefined : navigate(`/cases/${view.code}/weigh`);
       case "help":
         return setHelp(true);
       case "goNext": {
@@ -255,7 +255,8 @@ export function CouchScreen() {
             saving={taps.saving}
             timer={
               now.timing &&
-              timerKey && (
+              timerKey &&
+              !practice && (
                 <TimerRow
                   timing={now.timing}
                   timer={now.timer}
@@ -273,7 +274,11 @@ export function CouchScreen() {
           <p>No test is planned. Change the running order, or add a candidate.</p>
         )}
       </section>
-      {upright ? (
+      {practice ? (
+        <practice.Panel upright={upright}>
+          {examination.standing.conditions.length > 0 && <StandingPanel {...standing} />}
+        </practice.Panel>
+      ) : upright ? (
         <StandingStrip {...standing} />
       ) : (
         <div className="flex min-h-0 flex-col border-l-[1.5px] border-line bg-panel">

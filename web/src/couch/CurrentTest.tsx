@@ -1,6 +1,8 @@
 import type { ReactNode } from "react";
+import { isSimulated } from "../api/client";
 import { leavesAt } from "../api/examination";
 import type { BlockedTest, Board, Catalogue, Changes, Examination, Pad, Side } from "../api/types";
+import { useCaseContext } from "../frame/CaseFrame";
 import { midSentence, minutes } from "../pieces/format";
 import { Blocked } from "./Blocked";
 import { notWith } from "./names";
@@ -97,6 +99,7 @@ export function CurrentTest(props: CurrentTestProps) {
         }
         noted={notesOf(test, props.examination, props.involved)}
         notesFirst={props.regrowth?.test === test.id}
+        simulated={isSimulated(props.code)}
       />
       {props.blocked && isBlocked ? (
         <Blocked blocked={props.blocked} onGoAhead={props.onGoAhead} error={props.aheadError} />
@@ -109,6 +112,7 @@ export function CurrentTest(props: CurrentTestProps) {
 
 function Recording(props: CurrentTestProps) {
   const { test, board, involved, examination } = props;
+  const { practice } = useCaseContext();
   return (
     <>
       {props.blocked && (
@@ -127,6 +131,7 @@ function Recording(props: CurrentTestProps) {
         />
       )}
       {props.timer}
+      {practice && <practice.Answer test={test.id} at={board.at} side={props.side} record={props.onChange} />}
       <BothSides
         key={board.at}
         board={board}

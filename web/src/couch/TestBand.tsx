@@ -13,6 +13,8 @@ export function TestBand(props: {
   /** What is seen or thought beside the criteria, and how much of it stands; nothing on a test that is blocked. */
   notes: ReactNode | undefined;
   noted: number;
+  /** A simulated patient, whose figures are not looked up. */
+  simulated?: boolean;
   /** Where the notes are what is recorded. */
   notesFirst: boolean;
 }) {
@@ -51,9 +53,11 @@ export function TestBand(props: {
             {props.notes && <BandTab value="notes">Notes{props.noted > 0 ? `, ${props.noted}` : ""}</BandTab>}
           </Tabs.List>
           <span className="ml-auto flex items-baseline gap-x-3">
-            <Link to={`/evidence?test=${test.id}`} className="min-h-6 underline decoration-dotted">
-              Evidence
-            </Link>
+            {!props.simulated && (
+              <Link to={`/evidence?test=${test.id}`} className="min-h-6 underline decoration-dotted">
+                Evidence
+              </Link>
+            )}
             <button
               type="button"
               className="min-h-6 underline decoration-dotted"

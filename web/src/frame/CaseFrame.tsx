@@ -1,7 +1,8 @@
+import type { ComponentType, ReactNode } from "react";
 import { NavLink, useOutletContext, useParams } from "react-router";
 import { withAll } from "../api/caseQueries";
 import { useCase, useCatalogue, useSettings } from "../api/queries";
-import type { CaseView, Catalogue, DepartmentSettings } from "../api/types";
+import type { CaseView, Catalogue, Changes, DepartmentSettings, Side } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { sideName } from "../pieces/format";
 import { PageHeading } from "../pieces/PageHeading";
@@ -19,9 +20,66 @@ export interface CaseContext {
   view: CaseView;
   catalogue: Catalogue;
   settings: DepartmentSettings;
+  /** Where the patient is a simulated one. */
+  practice?: Practised;
+}
+
+/** What the couch has of a simulated patient: what answers in the place of a body, and what stands where the standing is. */
+export interface Practised {
+  Answer: ComponentType<{
+    test: string;
+    at: string;
+    side: Side;
+    record: (side: Side, changes: Changes) => void;
+  }>;
+  Panel: ComponentType<{ upright: boolean; children: ReactNode }>;
 }
 
 export const useCaseContext = () => useOutletContext<CaseContext>();
+
+/** The bar above every screen of a patient, and the patient for the screens as soon as there is all of it. */
+export function PatientFrame(props: {
+  code: string;
+  steps: ReactNode;
+  /** What it says of the patient in the bar. */
+  about: (view: CaseView | undefined) => ReactNode;
+  /** What stands above the screen. */
+  notes?: (view: CaseView) => ReactNode;
+  unopened: string;
+  /** What the screens have besides; nothing while it is on its way. */
+  besides: object | undefined;
+  error?: Error | null;
+}) {
+  const found = useCase(props.code);
+  const catalogue = useCatalogue();
+  const settings = useSettings();
+  const whole =
+    found.data && catalogue.data && settings.data && props.besides
+      ? { view: withAll(found.data), catalogue: catalogue.data, settings: settings.data, ...props.besides }
+      : undefined;
+  // With the case on the screen a lost connection is no reason to take it away: recording goes on.
+  const error = whole ? null : (found.error ?? catalogue.error ?? settings.error ?? props.error);
+  return (
+    <div className="flex h-dvh flex-col flow:h-auto flow:min-h-dvh">
+      <TopBar steps={props.steps}>
+        {props.about(found.data)}
+        <WaitingNote />
+      </TopBar>
+      {error && (
+        <main className="flex flex-col gap-3 p-6">
+          <PageHeading title="Not open" className="m-0 text-[24px] font-bold">
+            {props.unopened}
+          </PageHeading>
+          <ErrorNote error={error} />
+        </main>
+      )}
+      {found.data && <Warnings raised={found.data.examination.warnings} />}
+      {found.data && props.notes?.(found.data)}
+      {!whole && !error && <p className="p-6 text-soft">Opening it.</p>}
+      {whole && <StoppableOutlet context={whole satisfies CaseContext} />}
+    </div>
+  );
+}
 
 const STEPS = [
   ["ask", "Ask"],
@@ -31,56 +89,47 @@ const STEPS = [
   ["report", "Report"],
 ] as const;
 
-/** The bar above every screen of a case, and the case itself for the screens. */
+const NOTHING_BESIDES = {};
+
+/** A case. */
 export function CaseFrame() {
   const { code = "" } = useParams();
-  const found = useCase(code);
-  const catalogue = useCatalogue();
-  const settings = useSettings();
-  const whole =
-    found.data && catalogue.data && settings.data
-      ? { view: withAll(found.data), catalogue: catalogue.data, settings: settings.data }
-      : undefined;
-  // With the case on the screen a lost connection is no reason to take it away: recording goes on.
-  const error = whole ? null : (found.error ?? catalogue.error ?? settings.error);
   return (
-    <div className="flex h-dvh flex-col flow:h-auto flow:min-h-dvh">
-      <TopBar
-        steps={
-          <nav aria-label="Steps of the case" className="flex flex-wrap">
-            {STEPS.map(([path, name]) => (
-              <NavLink key={path} to={`/cases/${code}/${path}`} className={BAR_WAY}>
-                {name}
-              </NavLink>
-            ))}
-          </nav>
-        }
-      >
-        <span className="flex-none whitespace-nowrap rounded border-[1.5px] border-ink px-2 py-0.5">
-          {code}
-        </span>
-        {found.data && (
-          <span className="min-w-0 leading-tight max-md:hidden">
-            {found.data.complaintName}, {sideName(found.data.intake.involvedSide).toLowerCase()} side
+    <PatientFrame
+      code={code}
+      unopened="This case could not be opened"
+      besides={NOTHING_BESIDES}
+      steps={
+        <nav aria-label="Steps of the case" className="flex flex-wrap">
+          {STEPS.map(([path, name]) => (
+            <NavLink key={path} to={`/cases/${code}/${path}`} className={BAR_WAY}>
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+      }
+      about={(view) => (
+        <>
+          <span className="flex-none whitespace-nowrap rounded border-[1.5px] border-ink px-2 py-0.5">
+            {code}
           </span>
-        )}
-        {found.data && <VisitMenu view={found.data} />}
-        {found.data && <NextVisit view={found.data} />}
-        <WaitingNote />
-      </TopBar>
-      {error && (
-        <main className="flex flex-col gap-3 p-6">
-          <PageHeading title="Not open" className="m-0 text-[24px] font-bold">
-            This case could not be opened
-          </PageHeading>
-          <ErrorNote error={error} />
-        </main>
+          {view && (
+            <>
+              <span className="min-w-0 leading-tight max-md:hidden">
+                {view.complaintName}, {sideName(view.intake.involvedSide).toLowerCase()} side
+              </span>
+              <VisitMenu view={view} />
+              <NextVisit view={view} />
+            </>
+          )}
+        </>
       )}
-      {found.data && <Warnings raised={found.data.examination.warnings} />}
-      {found.data && <ClosedNote view={found.data} />}
-      {found.data && <UnknownNote lines={found.data.examination.unknown} />}
-      {!whole && !error && <p className="p-6 text-soft">Opening the case.</p>}
-      {whole && <StoppableOutlet context={whole satisfies CaseContext} />}
-    </div>
+      notes={(view) => (
+        <>
+          <ClosedNote view={view} />
+          <UnknownNote lines={view.examination.unknown} />
+        </>
+      )}
+    />
   );
 }

@@ -9,10 +9,10 @@ import { Rooms } from "./Rooms";
 afterEach(cleanup);
 
 const WAYS: [Role, string[]][] = [
-  ["lead", ["Cases", "Evidence", "Settings", "People", "History"]],
-  ["clinician", ["Cases", "Evidence", "Settings"]],
+  ["lead", ["Cases", "Evidence", "Practice", "Settings", "People", "History"]],
+  ["clinician", ["Cases", "Evidence", "Practice", "Settings"]],
   ["auditor", ["History"]],
-  ["student", []],
+  ["student", ["Practice"]],
 ];
 
 it.each(WAYS)("a %s finds the ways to what they may see, and to nothing else", (role, ways) => {

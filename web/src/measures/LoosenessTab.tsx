@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { useWeighed } from "../api/queries";
+import { useWeighed } from "../api/caseQueries";
 import type { Labral, Looseness } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { otherSide, plainNumber, sideName } from "../pieces/format";

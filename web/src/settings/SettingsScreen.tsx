@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useSaveSettings, useSettings } from "../api/queries";
+import { useSettings } from "../api/queries";
 import type { DepartmentSettings, HighBias, SchoolId } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { OwnTrial } from "../honesty/OwnTrial";
@@ -15,6 +15,7 @@ import { ClinicFields } from "./ClinicFields";
 import { Measuring } from "./Measuring";
 import { Overlaps } from "./Overlaps";
 import { Privacy } from "./Privacy";
+import { useSaveSettings } from "./queries";
 import { RecordSystem } from "./RecordSystem";
 import { Together } from "./Together";
 import { Variants } from "./Variants";

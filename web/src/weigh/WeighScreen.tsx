@@ -1,7 +1,6 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { useSaveIntake, useSupposed } from "../api/caseQueries";
-import { useWeighed } from "../api/queries";
+import { useSaveIntake, useSupposed, useWeighed } from "../api/caseQueries";
 import type { Supposition } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CAUTION } from "../pieces/caution";

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { isSimulated } from "../../api/client";
 import type { CaseView, Catalogue, Examination, Side } from "../../api/types";
 import { otherSide } from "../../pieces/format";
 import { useStable } from "../../pieces/useStable";
@@ -46,7 +47,7 @@ export function RunningOrder(given: Order) {
   const minutes = Math.round(left.reduce((sum, t) => sum + t.minutes, 0));
   return (
     <nav aria-label="Running order" className="flex min-h-0 flex-1 flex-col">
-      <TimeThere view={view} />
+      {!isSimulated(view.code) && <TimeThere view={view} />}
       <Clusters clusters={props.examination.clusters} alone={props.cluster} onAlone={props.onCluster} />
       <div className="min-h-0 flex-1 overflow-auto pb-2">
         {groups.map((group) => (

@@ -2,6 +2,7 @@ import { Dialog } from "radix-ui";
 import { useRef, useState } from "react";
 import { Link } from "react-router";
 import { useCaseChange } from "../../api/caseQueries";
+import { isSimulated } from "../../api/client";
 
 import type { CaseView, Catalogue } from "../../api/types";
 import { DialogFrame } from "../../pieces/DialogFrame";
@@ -137,7 +138,7 @@ export function PlanDialog(props: {
             position as possible; the most provoking last in its position.
           </p>
           <AddTest catalogue={catalogue} plan={plan} onAdd={(id) => set([...plan, id])} />
-          <Templates plan={plan} onApply={(tests) => set(tests)} />
+          {!isSimulated(view.code) && <Templates plan={plan} onApply={(tests) => set(tests)} />}
         </div>
       </div>
     </DialogFrame>

@@ -1,5 +1,6 @@
 import { leavesAt } from "../../api/examination";
 import type { Changes, Examination, Pad, Side } from "../../api/types";
+import { useCaseContext } from "../../frame/CaseFrame";
 import { otherSide } from "../../pieces/format";
 import { Mark, outcomeWord } from "../../pieces/Mark";
 import { BothSides } from "../pads/BothSides";
@@ -20,6 +21,7 @@ export function PlacePanel(props: {
   const { place, examination, involved } = props;
   const { test, board } = place;
   const other = otherSide(involved);
+  const { practice } = useCaseContext();
   const at = (side: Side) => leavesAt(examination, test.id, board.at, side);
   const found = findingsAt(examination, place, involved).filter((f) => f.outcome !== "not-done");
   return (
@@ -33,6 +35,7 @@ export function PlacePanel(props: {
           How to do it
         </button>
       </h3>
+      {practice && <practice.Answer test={test.id} at={board.at} side={props.side} record={props.onChange} />}
       <BothSides
         key={place.key}
         board={board}

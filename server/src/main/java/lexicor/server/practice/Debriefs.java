@@ -10,9 +10,9 @@ import lexicor.core.examination.Place;
 import lexicor.core.practice.debrief.Debrief;
 import lexicor.core.practice.debrief.Debrief.TestStep;
 import lexicor.core.practice.debrief.Encounter;
+import lexicor.server.practice.PracticeViews.DebriefPoint;
 import lexicor.server.practice.PracticeViews.DebriefView;
 import lexicor.server.practice.PracticeViews.JudgedView;
-import lexicor.server.practice.PracticeViews.PointView;
 import lexicor.server.practice.PracticeViews.TestStepView;
 
 /** What is said after a simulated patient, for the page. */
@@ -41,7 +41,7 @@ final class Debriefs {
                 debrief.program(),
                 debrief.words(),
                 debrief.points().stream()
-                        .map(p -> new PointView(
+                        .map(p -> new DebriefPoint(
                                 p.kind(),
                                 p.words(),
                                 p.place().map(Place::test).orElse(null),

@@ -24,7 +24,7 @@ import lexicor.core.practice.patient.Reply;
 import lexicor.server.practice.PracticeViews.CandidateView;
 import lexicor.server.practice.PracticeViews.CourtesyView;
 import lexicor.server.practice.PracticeViews.EncounterView;
-import lexicor.server.practice.PracticeViews.PersonView;
+import lexicor.server.practice.PracticeViews.MetView;
 import lexicor.server.practice.PracticeViews.QuestionView;
 import lexicor.server.practice.PracticeViews.ReplyView;
 import lexicor.server.practice.StepBodies.AskedBody;
@@ -73,8 +73,8 @@ final class Encounters {
                 stored.station);
     }
 
-    private static PersonView person(Person p) {
-        return new PersonView(p.age().label(), p.work(), p.free(), p.involved(), p.dominant(), p.opening());
+    private static MetView person(Person p) {
+        return new MetView(p.age().label(), p.work(), p.free(), p.involved(), p.dominant(), p.opening());
     }
 
     private List<CourtesyView> courtesies() {
@@ -138,6 +138,8 @@ final class Encounters {
         for (Deed deed : attempt.deeds()) {
             if (deed instanceof Did did) {
                 last = did.place();
+                // The latest comes last.
+                times.remove(last);
                 times.put(last, did.time());
                 looked.put(last, false);
             } else if (deed instanceof Looked && last != null) {

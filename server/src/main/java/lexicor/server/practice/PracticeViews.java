@@ -75,7 +75,7 @@ public final class PracticeViews {
     public record End(UUID key, @Schema(nullable = true) String plan) {}
 
     /** Who it is, as one sees and is told at once. */
-    public record PersonView(String age, String work, String free, Side involved, Side dominant, String opening) {}
+    public record MetView(String age, String work, String free, Side involved, Side dominant, String opening) {}
 
     /**
      * A question that can be asked.
@@ -139,7 +139,7 @@ public final class PracticeViews {
             String complaintName,
             Setting setting,
             long seed,
-            PersonView person,
+            MetView person,
             List<CourtesyView> courtesies,
             List<QuestionView> questions,
             List<ReplyView> replies,
@@ -168,7 +168,7 @@ public final class PracticeViews {
      *
      * @param test with at and side, where on the couch it was; absent where it was nowhere in particular
      */
-    public record PointView(
+    public record DebriefPoint(
             Point.Kind kind,
             String words,
             @Schema(nullable = true) String test,
@@ -194,7 +194,7 @@ public final class PracticeViews {
             Scores own,
             Scores program,
             String words,
-            List<PointView> points,
+            List<DebriefPoint> points,
             double minutes,
             double bits,
             double bestBits,
