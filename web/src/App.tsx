@@ -32,11 +32,10 @@ const WeighScreen = screen(() => import("./weigh/WeighScreen"), "WeighScreen");
 const CaseFrame = screen(() => import("./frame/CaseFrame"), "CaseFrame");
 const CasesScreen = screen(() => import("./cases/CasesScreen"), "CasesScreen");
 
-const PracticeHome = screen(practice, "PracticeHome");
+const PracticeRoom = screen(practice, "PracticeRoom");
 const PracticeFrame = screen(practice, "PracticeFrame");
 const MeetScreen = screen(practice, "MeetScreen");
 const DebriefScreen = screen(practice, "DebriefScreen");
-const HunchesScreen = screen(practice, "HunchesScreen");
 
 /** Screens by their addresses. */
 const at = (screens: [path: string, Screen: ComponentType][]) =>
@@ -45,17 +44,16 @@ const at = (screens: [path: string, Screen: ComponentType][]) =>
 const to = (path: string, there: string) => <Route path={path} element={<Navigate to={there} replace />} />;
 
 const PRACTICE = (
-  <Route path="/practice">
-    <Route index element={<PracticeHome />} />
-    <Route path="hunches" element={<HunchesScreen />} />
-    <Route path=":id" element={<PracticeFrame />}>
+  <>
+    {at([["/practice/:room?/:key?", PracticeRoom]])}
+    <Route path="/practice/patients/:id" element={<PracticeFrame />}>
       <Route index element={<MeetScreen />} />
       {at([
         ["couch", CouchScreen],
         ["debrief", DebriefScreen],
       ])}
     </Route>
-  </Route>
+  </>
 );
 
 /** For whom no case is: what they have in its place. */

@@ -1,10 +1,13 @@
 import { useEffect } from "react";
 import type { Changes, Side } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { otherSide, sideName } from "../pieces/format";
+import { sideName } from "../pieces/format";
 import { usePracticeContext } from "./context";
 import { type Reply, useDeed } from "./queries";
 import { useHold } from "./useHold";
+
+/** As the pads stand below. */
+const SIDES: Side[] = ["left", "right"];
 
 /** Where a key belongs to what it is on. */
 const PRESSED = "button, a, input, select, textarea, summary, [role=dialog], [role=slider]";
@@ -62,7 +65,7 @@ export function Answer(props: {
         </p>
       )}
       <div className="grid grid-cols-2 gap-x-4 max-md:grid-cols-1">
-        {[otherSide(involved), involved].map((side) => (
+        {SIDES.map((side) => (
           <SideAnswer
             key={side}
             side={side}

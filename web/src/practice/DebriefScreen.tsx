@@ -188,7 +188,7 @@ function Points(props: { id: string; points: Point[] }) {
                   {p.test !== undefined && (
                     <Link
                       className="ml-2 inline-block min-h-6 underline"
-                      to={`/practice/${props.id}/couch?test=${p.test}&at=${p.at ?? ""}`}
+                      to={`/practice/patients/${props.id}/couch?test=${p.test}&at=${p.at ?? ""}`}
                     >
                       On the couch
                     </Link>

@@ -79,7 +79,7 @@ export function HunchPanel(props: { upright: boolean; children: ReactNode }) {
         </div>
       )}
       {encounter.ended && (
-        <Link className="action flex items-center justify-center" to={`/practice/${id}/debrief`}>
+        <Link className="action flex items-center justify-center" to={`/practice/patients/${id}/debrief`}>
           Debrief
         </Link>
       )}

@@ -52,7 +52,7 @@ export function MeetScreen() {
             </button>
           );
         })}
-        <Link to={`/practice/${encounter.id}/couch`} className="action ml-auto flex items-center">
+        <Link to={`/practice/patients/${encounter.id}/couch`} className="action ml-auto flex items-center">
           To the couch
         </Link>
       </div>

@@ -10,7 +10,7 @@ export function PatientLines(props: { lines: PatientLine[] }) {
       {props.lines.map((p) => (
         <li key={p.id} className="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1">
           <Link
-            to={`/practice/${p.id}${p.endedAt ? "/debrief" : ""}`}
+            to={`/practice/patients/${p.id}${p.endedAt ? "/debrief" : ""}`}
             className="min-h-8 content-center underline"
           >
             {p.complaintName}

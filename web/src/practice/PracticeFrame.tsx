@@ -13,9 +13,9 @@ export function PracticeFrame() {
   const { data: encounter, error } = useEncounter(id);
   const ways = [
     ["/practice", "Practice"],
-    [`/practice/${id}`, "Meet"],
-    [`/practice/${id}/couch`, "Couch"],
-    ...(encounter?.ended ? [[`/practice/${id}/debrief`, "Debrief"] as const] : []),
+    [`/practice/patients/${id}`, "Meet"],
+    [`/practice/patients/${id}/couch`, "Couch"],
+    ...(encounter?.ended ? [[`/practice/patients/${id}/debrief`, "Debrief"] as const] : []),
   ] as const;
   return (
     <PatientFrame

@@ -4,10 +4,13 @@ import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { day } from "../pieces/format";
 import { PageHeading } from "../pieces/PageHeading";
+import { useDrillHome } from "./drills/queries";
 import { HunchCurve } from "./HunchCurve";
 import { KeepPractice } from "./KeepPractice";
 import { PatientLines } from "./PatientLines";
 import { type Home, useBegin, useHome } from "./queries";
+import { useStations } from "./stations/queries";
+import { ToSit } from "./stations/ToSit";
 import { settingName } from "./words";
 
 /** The home of whoever practises: today's patient, what was left open, any complaint in one tap, and how the hunches do. */
@@ -46,6 +49,7 @@ function Whole(props: { home: Home }) {
         )}
       </div>
       <div className="flex flex-col gap-5">
+        <Waiting />
         <section aria-label="Your hunches">
           <h2 className="m-0 text-[20px] font-bold">Your hunches</h2>
           <HunchCurve of={home.hunches} />
@@ -91,7 +95,7 @@ function Today(props: { home: Home }) {
       {today.patient ? (
         <Link
           className="action mt-2 inline-flex items-center"
-          to={`/practice/${today.patient.id}${today.patient.endedAt ? "/debrief" : ""}`}
+          to={`/practice/patients/${today.patient.id}${today.patient.endedAt ? "/debrief" : ""}`}
         >
           {today.patient.endedAt ? "Look at it again" : "Go on"}
         </Link>
@@ -107,6 +111,32 @@ function Today(props: { home: Home }) {
           Meet
         </button>
       )}
+    </section>
+  );
+}
+
+/** Stations that wait, and questions that are due. */
+function Waiting() {
+  const stations = useStations().data;
+  const drills = useDrillHome().data;
+  const waiting = stations?.toSit.filter((s) => s.mayBegin || !s.ended) ?? [];
+  return (
+    <section aria-label="Stations and questions" className="flex flex-col gap-2">
+      {waiting.length > 0 && (
+        <>
+          <h2 className="m-0 text-[20px] font-bold">Stations that wait</h2>
+          <ToSit stations={waiting} />
+        </>
+      )}
+      <p className="m-0 flex flex-wrap items-center gap-x-4 gap-y-1">
+        <Link to="/practice/drills" className="choice flex items-center px-3">
+          A minute of questions
+          {drills && drills.due > 0 && <span className="ml-1 text-soft">{drills.due} due</span>}
+        </Link>
+        <Link to="/practice/stations" className="flex min-h-8 items-center underline">
+          Stations
+        </Link>
+      </p>
     </section>
   );
 }

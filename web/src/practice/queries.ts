@@ -43,7 +43,7 @@ export function useBegin() {
   const navigate = useNavigate();
   return useMutation({
     mutationFn: (wanted: NewPatient) => call<Schemas["Begun"]>("/api/practice/patients", "POST", wanted),
-    onSuccess: ({ id }) => navigate(`/practice/${id}`),
+    onSuccess: ({ id }) => navigate(`/practice/patients/${id}`),
   });
 }
 
@@ -86,7 +86,7 @@ export function useEnd(id: string) {
       client.invalidateQueries({ queryKey: encounterKey(id) });
       client.invalidateQueries({ queryKey: caseKey(`~${id}`) });
       client.invalidateQueries({ queryKey: ["practice"] });
-      navigate(`/practice/${id}/debrief`);
+      navigate(`/practice/patients/${id}/debrief`);
     },
   });
 }

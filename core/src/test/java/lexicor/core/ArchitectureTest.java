@@ -64,7 +64,7 @@ class ArchitectureTest {
             .whereLayer("pads")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("explain")
-            .mayNotBeAccessedByAnyLayer()
+            .mayOnlyBeAccessedByLayers("practice")
             .whereLayer("advice")
             .mayOnlyBeAccessedByLayers("planning", "practice")
             .whereLayer("model")

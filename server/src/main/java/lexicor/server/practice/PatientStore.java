@@ -23,5 +23,7 @@ interface PatientStore extends JpaRepository<PatientRecord, Long> {
     List<PatientRecord> findByOwnerAndSeedAndComplaintAndSetting(
             String owner, long seed, String complaint, String setting);
 
+    List<PatientRecord> findByStationOrderByIdDesc(Long station);
+
     void deleteByOwner(String owner);
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import lexicor.core.catalogue.Setting;
 import lexicor.server.practice.PracticeViews.DebriefView;
 import lexicor.server.practice.PracticeViews.WishView;
+import lexicor.server.practice.drills.DrillService;
 import lexicor.server.time.Moments;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,12 +42,14 @@ class PracticeFile {
     private final PatientStore store;
     private final StepStore steps;
     private final PracticeDoor door;
+    private final DrillService drills;
     private final Moments moments;
 
-    PracticeFile(PatientStore store, StepStore steps, PracticeDoor door, Moments moments) {
+    PracticeFile(PatientStore store, StepStore steps, PracticeDoor door, DrillService drills, Moments moments) {
         this.store = store;
         this.steps = steps;
         this.door = door;
+        this.drills = drills;
         this.moments = moments;
     }
 
@@ -80,5 +83,6 @@ class PracticeFile {
     @Transactional
     public void deleteAll() {
         store.deleteByOwner(door.name());
+        drills.forget(door.name());
     }
 }

@@ -37,7 +37,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Begins simulated patients, does with them what a learner asks for, and ends them. Every act is one transaction. */
 @Service
-class Practising {
+public class Practising {
     private static final JsonMapper JSON = JsonMapper.shared();
     private static final int FEWEST_MINUTES = 5;
     private static final int MOST_MINUTES = 60;
@@ -116,7 +116,7 @@ class Practising {
         return new Begun(store.saveAndFlush(made).id);
     }
 
-    static void checkMinutes(int minutes) {
+    public static void checkMinutes(int minutes) {
         if (minutes < FEWEST_MINUTES || minutes > MOST_MINUTES) {
             throw Refusal.field("minutes", "expected " + FEWEST_MINUTES + " to " + MOST_MINUTES + ", found " + minutes);
         }

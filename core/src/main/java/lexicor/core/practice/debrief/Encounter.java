@@ -1,16 +1,21 @@
 package lexicor.core.practice.debrief;
 
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.examination.Readings;
+import lexicor.core.examination.Side;
 import lexicor.core.practice.debrief.Deed.Asked;
+import lexicor.core.practice.debrief.Deed.Courtesy;
 import lexicor.core.practice.debrief.Deed.Did;
 import lexicor.core.practice.debrief.Deed.Question;
+import lexicor.core.practice.debrief.Deed.Said;
 import lexicor.core.practice.patient.SimulatedPatient;
 
 /**
@@ -29,13 +34,14 @@ public record Encounter(
         Map<String, Double> atEnd,
         Readings tapped,
         Optional<String> plan) {
+    private static final String NECK = "neck";
 
     <T extends Deed> Stream<T> of(Class<T> kind) {
         return deeds.stream().filter(kind::isInstance).map(kind::cast);
     }
 
     /** The tests that were done, each once, in the order they were begun. */
-    List<String> tests() {
+    public List<String> tests() {
         return of(Did.class).map(d -> d.place().test()).distinct().toList();
     }
 
@@ -52,5 +58,59 @@ public record Encounter(
                 .filter(a -> a.kind() == kind && a.yes())
                 .map(Asked::id)
                 .collect(Collectors.toSet());
+    }
+
+    /** Whether it was said before the first test. */
+    public boolean isSaidBeforeTouching(Courtesy what) {
+        for (Deed deed : deeds) {
+            if (deed instanceof Did) {
+                return false;
+            }
+            if (deed instanceof Said said && said.what() == what) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether something of the test was done on the side that is troubled. */
+    public boolean isDone(String test) {
+        return of(Did.class)
+                .anyMatch(d -> d.place().test().equals(test)
+                        && d.place().side() == patient.person().involved());
+    }
+
+    /** The tests in which the troubled side came first, or was done alone. */
+    public List<ClinicalTest> troubledSideFirst() {
+        Side involved = patient.person().involved();
+        Set<String> sound = new LinkedHashSet<>();
+        Set<String> wrong = new LinkedHashSet<>();
+        of(Did.class).map(Did::place).forEach(p -> {
+            String where = p.test() + " " + p.at();
+            if (p.side() != involved) {
+                sound.add(where);
+            } else if (!sound.contains(where)) {
+                wrong.add(p.test());
+            }
+        });
+        return wrong.stream()
+                .map(t -> patient.world().catalogue().test(t).orElseThrow())
+                .filter(ClinicalTest::bothSides)
+                .toList();
+    }
+
+    /** Whether a test of the neck was done. */
+    public boolean isNeckScreened() {
+        return tests().stream().anyMatch(t -> patient.world()
+                .catalogue()
+                .test(t)
+                .orElseThrow()
+                .region()
+                .equals(NECK));
+    }
+
+    /** Whether the neck refers to where this hurts. */
+    public boolean isNeckWanted() {
+        return patient.world().complaint().regions().contains(NECK);
     }
 }

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.ReadingLeaf;
@@ -44,6 +45,7 @@ final class Misreadings {
     private final Encounter encounter;
     private final Catalogue catalogue;
     private final List<Point> points = new ArrayList<>();
+    private final Map<String, List<Place>> unrecorded = new LinkedHashMap<>();
 
     private Misreadings(Encounter encounter) {
         this.encounter = encounter;
@@ -55,10 +57,12 @@ final class Misreadings {
         Map<Place, Did> last = new LinkedHashMap<>();
         encounter.of(Did.class).forEach(d -> last.put(d.place(), d));
         last.values().forEach(all::compare);
-        encounter.tapped().byPlace().keySet().stream()
+        Map<String, List<Place>> neverDone = encounter.tapped().byPlace().keySet().stream()
                 .filter(p -> !last.containsKey(p))
                 .filter(p -> !all.isMeantForOther(p, last.keySet()))
-                .forEach(all::neverDone);
+                .collect(Collectors.groupingBy(Place::test, LinkedHashMap::new, Collectors.toList()));
+        neverDone.forEach((test, places) -> all.ofTest(test, places, "recorded, and never done"));
+        all.unrecorded.forEach((test, places) -> all.ofTest(test, places, "done, and nothing recorded"));
         return all.points;
     }
 
@@ -84,7 +88,7 @@ final class Misreadings {
                         "recorded on the " + other.side().id() + ", and done on the "
                                 + place.side().id() + ".");
             } else if (place.side() == encounter.patient().person().involved()) {
-                add(Point.Kind.READING, place, "done, and nothing recorded.");
+                unrecorded.computeIfAbsent(place.test(), t -> new ArrayList<>()).add(place);
             }
             return;
         }
@@ -120,8 +124,15 @@ final class Misreadings {
         return new Place(place.test(), place.at(), place.side().other());
     }
 
-    private void neverDone(Place place) {
-        add(Point.Kind.READING, place, "recorded, and never done.");
+    /** What is so of several places of a test is said once. */
+    private void ofTest(String test, List<Place> places, String words) {
+        if (places.size() == 1) {
+            add(Point.Kind.READING, places.get(0), words + ".");
+        } else {
+            String name = catalogue.test(test).orElseThrow().name();
+            points.add(Point.at(
+                    Point.Kind.READING, name + ", " + places.size() + " places: " + words + ".", places.get(0)));
+        }
     }
 
     private void add(Point.Kind kind, Place place, String words) {

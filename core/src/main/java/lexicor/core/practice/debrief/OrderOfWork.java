@@ -1,21 +1,16 @@
 package lexicor.core.practice.debrief;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
-import lexicor.core.examination.Side;
 import lexicor.core.planning.Stage;
 import lexicor.core.practice.debrief.Deed.Courtesy;
-import lexicor.core.practice.debrief.Deed.Did;
 import lexicor.core.practice.debrief.Deed.Said;
 
 /** What should have come before what: permission, the other side, range and strength, the neck. */
 final class OrderOfWork {
-    private static final String NECK = "neck";
     private static final int NAMED = 3;
 
     private final Encounter encounter;
@@ -39,10 +34,10 @@ final class OrderOfWork {
     }
 
     private void courtesies() {
-        if (!isAskedBeforeTouching(encounter, Courtesy.PERMISSION)) {
+        if (!encounter.isSaidBeforeTouching(Courtesy.PERMISSION)) {
             say("Permission was not asked before the first touch.");
         }
-        if (!isAskedBeforeTouching(encounter, Courtesy.BARE)) {
+        if (!encounter.isSaidBeforeTouching(Courtesy.BARE)) {
             say("The arms were not bared before the first test, on both sides: wasting and scars hide under a sleeve.");
         }
         if (encounter.of(Said.class).noneMatch(s -> s.what() == Courtesy.SPEAK_UP)) {
@@ -50,39 +45,8 @@ final class OrderOfWork {
         }
     }
 
-    static boolean isAskedBeforeTouching(Encounter encounter, Courtesy what) {
-        for (Deed deed : encounter.deeds()) {
-            if (deed instanceof Did) {
-                return false;
-            }
-            if (deed instanceof Said said && said.what() == what) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** The tests in which the troubled side came first, or was done alone. */
-    static List<ClinicalTest> troubledSideFirst(Encounter encounter) {
-        Side involved = encounter.patient().person().involved();
-        Set<String> sound = new LinkedHashSet<>();
-        Set<String> wrong = new LinkedHashSet<>();
-        encounter.of(Did.class).map(Did::place).forEach(p -> {
-            String where = p.test() + " " + p.at();
-            if (p.side() != involved) {
-                sound.add(where);
-            } else if (!sound.contains(where)) {
-                wrong.add(p.test());
-            }
-        });
-        return wrong.stream()
-                .map(t -> encounter.patient().world().catalogue().test(t).orElseThrow())
-                .filter(ClinicalTest::bothSides)
-                .toList();
-    }
-
     private void otherSide() {
-        List<ClinicalTest> wrong = troubledSideFirst(encounter);
+        List<ClinicalTest> wrong = encounter.troubledSideFirst();
         if (wrong.isEmpty()) {
             return;
         }
@@ -116,19 +80,9 @@ final class OrderOfWork {
     }
 
     private void neck() {
-        if (isNeckWanted(encounter) && !isNeckScreened(encounter)) {
+        if (encounter.isNeckWanted() && !encounter.isNeckScreened()) {
             say("The neck was not looked at: it refers to where this hurts.");
         }
-    }
-
-    static boolean isNeckWanted(Encounter encounter) {
-        return encounter.patient().world().complaint().regions().contains(NECK);
-    }
-
-    static boolean isNeckScreened(Encounter encounter) {
-        Catalogue catalogue = encounter.patient().world().catalogue();
-        return encounter.tests().stream()
-                .anyMatch(t -> catalogue.test(t).orElseThrow().region().equals(NECK));
     }
 
     private void say(String words) {

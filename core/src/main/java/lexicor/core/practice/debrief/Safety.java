@@ -132,9 +132,4 @@ final class Safety {
     private void say(ClinicalTest test, String words) {
         points.add(Point.of(Point.Kind.BLOCKED, test.name() + ": " + words, test, encounter));
     }
-
-    /** Whether nothing that provokes was done after a sign that says stop, and nothing that must not be done. */
-    static boolean isSafe(List<Point> points) {
-        return points.stream().noneMatch(p -> p.kind() == Point.Kind.WARNING || p.kind() == Point.Kind.BLOCKED);
-    }
 }

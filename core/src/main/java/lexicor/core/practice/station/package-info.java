@@ -1,0 +1,2 @@
+/** What is looked at when somebody sits a station, and the points for it. */
+package lexicor.core.practice.station;

@@ -1,0 +1,74 @@
+package lexicor.server.practice;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Complaint;
+import lexicor.core.examination.Place;
+import lexicor.core.practice.debrief.Point;
+import lexicor.core.practice.station.Mark;
+import lexicor.core.practice.station.Marking;
+import lexicor.core.practice.station.Marking.Marked;
+import lexicor.server.practice.PracticeViews.DebriefView;
+import lexicor.server.practice.PracticeViews.WishView;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What stations know of the patients that were examined at them. */
+@Component
+public class Sittings {
+    private static final JsonMapper JSON = JsonMapper.shared();
+
+    /**
+     * A patient at a station.
+     *
+     * @param endedAt empty while it goes on
+     */
+    public record Sitting(long patient, String person, Optional<Instant> endedAt) {}
+
+    /** How one that is over went. */
+    public record Result(Sitting sitting, List<Marked> marked, double minutes, double brier, double programBrier) {}
+
+    private final PatientStore store;
+    private final Patients patients;
+
+    Sittings(PatientStore store, Patients patients) {
+        this.store = store;
+        this.patients = patients;
+    }
+
+    /** All of a station, the latest first. */
+    public List<Sitting> of(long station) {
+        return store.findByStationOrderByIdDesc(station).stream()
+                .map(p -> new Sitting(p.id, p.owner, Optional.ofNullable(p.endedAt)))
+                .toList();
+    }
+
+    /** Points for one that is over. */
+    public Result result(Sitting sitting, List<Mark> marks) {
+        PatientRecord stored = store.findById(sitting.patient()).orElseThrow();
+        Attempt attempt = patients.attempt(stored);
+        DebriefView debrief = JSON.readValue(stored.debrief, DebriefView.class);
+        List<Point> points = debrief.points().stream()
+                .map(p -> new Point(
+                        p.kind(), p.words(), Optional.ofNullable(p.test()).map(t -> new Place(t, p.at(), p.side()))))
+                .toList();
+        return new Result(
+                sitting,
+                Marking.of(marks, attempt.encounter(), points),
+                debrief.minutes(),
+                stored.brier,
+                stored.programBrier);
+    }
+
+    /** What a patient set by hand is, as it is kept; refuses what the complaint cannot be. */
+    public static String checked(WishView wish, Complaint complaint, Catalogue catalogue) {
+        return Wishes.checked(wish, complaint, catalogue);
+    }
+
+    /** The same as it was sent; null where all is drawn. */
+    public static WishView wish(String stored) {
+        return Wishes.view(stored);
+    }
+}
