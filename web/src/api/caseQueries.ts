@@ -17,7 +17,6 @@ import type {
   Supposition,
   Template,
   Visits,
-  Weighed,
 } from "./types";
 
 export interface IntakeEdit {
@@ -266,12 +265,4 @@ export function withAll(view: CaseView): CaseView {
         plan: { ...view.plan, leftOut: plan.leftOut ?? [] },
         examination: { ...view.examination, clusters: examination.clusters ?? [] },
       };
-}
-
-export function useWeighed(code: string) {
-  return useQuery({
-    queryKey: ["weighed", code],
-    queryFn: () => call<Weighed>(`/api/cases/${code}/weighed`),
-    staleTime: 0,
-  });
 }

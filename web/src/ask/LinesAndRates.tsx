@@ -1,8 +1,8 @@
 import { useState } from "react";
-import { useWeighed } from "../api/caseQueries";
 import type { CaseView, Catalogue } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent } from "../pieces/format";
+import { useWeighed } from "../weigh/weighed";
 
 /** What base rates and lines mean, where they come from, and how much the base rate matters in this case. */
 export function LinesAndRates(props: { view: CaseView; catalogue: Catalogue }) {

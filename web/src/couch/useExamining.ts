@@ -21,7 +21,7 @@ import { prefersAtOnce, usePlace } from "./usePlace";
 import { useTaps } from "./useTaps";
 
 /** The examination as it goes: what is in hand (a test, or a stage as a whole), the order around it, and what a tap does there. */
-export function useExamining({ view, catalogue, settings }: CaseContext) {
+export function useExamining({ view, catalogue, settings, practice }: CaseContext) {
   const taps = useTaps(view);
   const { examination } = taps;
   const [cluster, setCluster] = useState<string>();
@@ -108,7 +108,8 @@ export function useExamining({ view, catalogue, settings }: CaseContext) {
     const sign = signOf(at);
     place.choose(at.test.id, at.board.at);
     // What is tapped is seen or tender; what was said of the place before is only shown, until it is tapped again.
-    if (sign && stage !== "move" && (again || isOpen(examination, at, side))) {
+    // A simulated patient is looked at first.
+    if (sign && stage !== "move" && (again || (!practice && isOpen(examination, at, side)))) {
       const changes = padChanges(sign, leavesAt(examination, at.test.id, at.board.at, side));
       taps.record({ test: at.test.id, at: at.board.at, side, changes });
     }

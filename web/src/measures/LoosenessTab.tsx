@@ -1,10 +1,10 @@
 import { Link } from "react-router";
-import { useWeighed } from "../api/caseQueries";
 import type { Labral, Looseness } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { otherSide, plainNumber, sideName } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
 import { WideTable } from "../pieces/WideTable";
+import { useWeighed } from "../weigh/weighed";
 import { DirectionFigure } from "./DirectionFigure";
 import { LabralPanel } from "./LabralPanel";
 

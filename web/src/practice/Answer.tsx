@@ -1,7 +1,7 @@
 import { useEffect } from "react";
 import type { Changes, Side } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { sideName } from "../pieces/format";
+import { otherSide, sideName } from "../pieces/format";
 import { usePracticeContext } from "./context";
 import { type Reply, useDeed } from "./queries";
 import { useHold } from "./useHold";
@@ -33,6 +33,14 @@ export function Answer(props: {
       { kind: "did", test: props.test, at: props.at, side },
       { onSuccess: () => test?.holdSeconds && hold.start(`${props.test} ${props.at} ${side}`) },
     );
+  /** A test of many places is gone through as a whole. */
+  const actOnAll = async () => {
+    for (const side of [otherSide(involved), involved]) {
+      for (const board of test?.boards ?? []) {
+        await deed.mutateAsync({ kind: "did", test: props.test, at: board.at, side });
+      }
+    }
+  };
   const isUnseen = (r: Reply | undefined) => r !== undefined && r === last && r.shown === undefined;
 
   useEffect(() => {
@@ -81,6 +89,16 @@ export function Answer(props: {
           />
         ))}
       </div>
+      {may && test && test.boards.length > 1 && (
+        <button
+          type="button"
+          className="min-h-6 text-[15px] underline"
+          disabled={deed.isPending}
+          onClick={() => actOnAll().catch(() => undefined)}
+        >
+          All {test.boards.length} places, both sides
+        </button>
+      )}
       {test?.holdSeconds && may && (
         <label className="flex min-h-6 items-center gap-2 text-[14px] text-soft">
           <input type="checkbox" checked={hold.double} onChange={(e) => hold.setDouble(e.target.checked)} />

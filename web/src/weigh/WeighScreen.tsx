@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { useSaveIntake, useSupposed, useWeighed } from "../api/caseQueries";
+import { useSaveIntake, useSupposed } from "../api/caseQueries";
 import type { Supposition } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CAUTION } from "../pieces/caution";
@@ -13,6 +13,7 @@ import { Ranking } from "./Ranking";
 import { Reasons } from "./Reasons";
 import { isSupposed, NOTHING_SUPPOSED } from "./supposing";
 import { TodayBeside } from "./TodayBeside";
+import { useWeighed } from "./weighed";
 
 /** Every candidate on its rail, and for the chosen one everything one may ask. */
 export function WeighScreen() {

@@ -93,8 +93,8 @@ export function useRoundChange() {
   return useMutation({
     mutationFn: ({ id, what }: { id: number; what: "start" | "delete" }) =>
       what === "start"
-        ? call<Round>(`${ROUNDS}/${id}/start`, "POST")
-        : call<void>(`${ROUNDS}/${id}`, "DELETE"),
+        ? call<unknown>(`${ROUNDS}/${id}/start`, "POST")
+        : call<unknown>(`${ROUNDS}/${id}`, "DELETE"),
     onSuccess: () => client.invalidateQueries({ queryKey: ROUNDS_KEY }),
   });
 }

@@ -51,6 +51,10 @@ class DoorsTest {
             rule(
                     (m, p) -> m.equals("GET") && (p.equals("/api/history") || p.endsWith("/history")),
                     Set.of("lead", "clinician", "auditor")),
+            rule(
+                    (m, p) -> p.startsWith("/api/practice/students")
+                            || !m.equals("GET") && p.matches("/api/practice/(stations(/[^/]+)?|rounds.*)"),
+                    Set.of("lead")),
             rule((m, p) -> p.startsWith("/api/practice"), Set.of("lead", "clinician", "student")),
             rule((m, p) -> p.startsWith("/api/"), KEEPS_CASES));
 

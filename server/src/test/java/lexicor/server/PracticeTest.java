@@ -207,7 +207,7 @@ class PracticeTest {
         assertThat(clinician.get(at + "/encounter").status()).isEqualTo(404);
         assertThat(other.get("/api/practice/hunches?of=" + name).status()).isEqualTo(404);
         assertThat(clinician.get("/api/practice/students/" + name + "/patients").status())
-                .isEqualTo(404);
+                .isEqualTo(403);
         assertThat(LEXICOR.get(at + "/encounter").body().get("own").asBoolean()).isFalse();
         assertThat(LEXICOR.get("/api/practice/students/" + name + "/patients").body())
                 .isNotEmpty();

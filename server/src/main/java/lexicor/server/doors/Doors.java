@@ -114,6 +114,18 @@ class Doors {
                                 "/api/devices/**",
                                 "/api/colleagues")
                         .access(roles(LEAD, CLINICIAN))
+                        .requestMatchers(
+                                HttpMethod.POST,
+                                "/api/practice/stations",
+                                "/api/practice/rounds",
+                                "/api/practice/rounds/*/start")
+                        .access(roles(LEAD))
+                        .requestMatchers(HttpMethod.PUT, "/api/practice/stations/*")
+                        .access(roles(LEAD))
+                        .requestMatchers(HttpMethod.DELETE, "/api/practice/stations/*", "/api/practice/rounds/*")
+                        .access(roles(LEAD))
+                        .requestMatchers("/api/practice/students/**")
+                        .access(roles(LEAD))
                         .requestMatchers("/api/practice", "/api/practice/**")
                         .access(roles(LEAD, CLINICIAN, STUDENT))
                         .requestMatchers("/v3/api-docs", "/v3/api-docs/**", "/v3/api-docs.yaml")

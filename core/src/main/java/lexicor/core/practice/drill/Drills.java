@@ -103,29 +103,45 @@ public final class Drills {
         return List.copyOf(keys);
     }
 
-    /** The test that separates best, and two that do so clearly less; fewer where there are none. */
-    private List<Separation> options(Complaint complaint, String a, String b) {
+    /**
+     * The criterion that separates best, and two that do not: they tell clearly less, or provoke both, with figures for one alone.
+     * Fewer where there are none.
+     */
+    private List<String> options(Complaint complaint, String a, String b) {
         Map<String, Separation> byTest = new LinkedHashMap<>();
+        List<String> both = new ArrayList<>();
         for (ClinicalTest test : catalogue.tests()) {
             if (complaint.regions().contains(test.region())) {
                 test.criteria().stream()
                         .flatMap(c -> Separation.of(evidence, c.id(), a, b).stream())
                         .max(Comparator.comparingDouble(Separation::most))
-                        .ifPresent(s -> byTest.put(test.id(), s));
+                        .ifPresentOrElse(s -> byTest.put(test.id(), s), () -> test.criteria().stream()
+                                .map(Criterion::id)
+                                .filter(c -> provokesBoth(test, c, a, b))
+                                .findFirst()
+                                .ifPresent(both::add));
             }
         }
         List<Separation> ranked = byTest.values().stream()
                 .sorted(Comparator.comparingDouble(Separation::most).reversed())
                 .toList();
-        if (ranked.size() < OPTIONS || !ranked.get(0).separates()) {
+        if (ranked.isEmpty() || !ranked.get(0).separates()) {
             return List.of();
         }
-        List<Separation> some = new ArrayList<>(List.of(ranked.get(0)));
+        List<String> some = new ArrayList<>(List.of(ranked.get(0).criterion()));
         ranked.stream()
                 .filter(s -> s.most() <= ranked.get(0).most() - AHEAD_BITS)
-                .limit(OPTIONS - 1)
+                .map(Separation::criterion)
                 .forEach(some::add);
-        return some;
+        some.addAll(both);
+        return some.stream().limit(OPTIONS).toList();
+    }
+
+    /** Whether there are figures for one of the two, and the other is known to turn it positive as well. */
+    private boolean provokesBoth(ClinicalTest test, String criterion, String a, String b) {
+        Set<String> provoke = catalogue.provokes().conditionsOf(test, criterion);
+        return accuracy(criterion, a).isPresent() && provoke.contains(b)
+                || accuracy(criterion, b).isPresent() && provoke.contains(a);
     }
 
     private Optional<Drill> separate(String key, String complaintId, String a, String b) {
@@ -135,39 +151,43 @@ public final class Drills {
                 || catalogue.condition(b).isEmpty()) {
             return Optional.empty();
         }
-        List<Separation> options = options(complaint.get(), a, b);
+        List<String> options = options(complaint.get(), a, b);
         if (options.size() < OPTIONS) {
             return Optional.empty();
         }
-        Separation best = options.get(0);
+        Separation best = Separation.of(evidence, options.get(0), a, b).orElseThrow();
         List<Option> shown = new ArrayList<>(options.stream()
-                .map(s -> new Option(s.criterion(), catalogue.findingName(s.criterion())))
+                .map(c -> new Option(c, catalogue.findingName(c)))
                 .toList());
         Collections.shuffle(shown, new Random(key.hashCode()));
         boolean byPositive = Math.abs(best.positiveBits()) >= Math.abs(best.negativeBits());
         double bits = byPositive ? best.positiveBits() : best.negativeBits();
         String why = String.format(
                 Locale.ROOT,
-                "%s: a %s moves the odds of %s against %s by %.1f bits; the others by %s.",
+                "%s: a %s moves the odds of %s against %s by %.1f bits. %s",
                 catalogue.findingName(best.criterion()),
                 byPositive ? "positive" : "negative",
                 name(bits >= 0 ? a : b),
                 name(bits >= 0 ? b : a),
                 Math.abs(bits),
-                options.stream()
-                        .skip(1)
-                        .map(s -> String.format(Locale.ROOT, "%.1f", s.most()))
-                        .collect(Collectors.joining(" and ")));
+                options.stream().skip(1).map(c -> other(c, a, b)).collect(Collectors.joining(" ")));
         return Optional.of(new Drill(
                 Kind.SEPARATE,
                 key,
-                "Which test tells " + name(a) + " and " + name(b) + " apart best?",
+                "By the figures, which tells " + name(a) + " and " + name(b) + " apart best?",
                 List.of(complaint.get().name()),
                 List.copyOf(shown),
                 best.criterion(),
                 why,
                 Optional.empty(),
                 Optional.empty()));
+    }
+
+    private String other(String criterion, String a, String b) {
+        return catalogue.findingName(criterion)
+                + Separation.of(evidence, criterion, a, b)
+                        .map(s -> String.format(Locale.ROOT, ": %.1f bits.", s.most()))
+                        .orElse(": provoked by both, and no study compares them.");
     }
 
     private String name(String condition) {
