@@ -2,6 +2,7 @@ import { Link, useParams } from "react-router";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent, unbroken } from "../pieces/format";
 import { PageHeading } from "../pieces/PageHeading";
+import { WideTable } from "../pieces/WideTable";
 import { usePracticeContext } from "./context";
 import { along } from "./HunchRail";
 import { type Debrief, type Point, useDebrief } from "./queries";
@@ -55,53 +56,31 @@ function Beside(props: { of: Debrief }) {
   return (
     <section aria-label="What you thought beside the truth">
       <h2 className="m-0 text-[20px] font-bold">What you thought beside the truth</h2>
-      <table className="w-full border-collapse text-[16px]">
-        <thead className="text-left text-[14px] text-soft">
-          <tr>
-            <th scope="col">Candidate</th>
-            <th scope="col" className="text-right">
-              Before
+      <WideTable label="Candidates" heads={["Candidate", "Before", "You", "Program", "1 % to 99 %", "Truth"]}>
+        {judged.map((j) => (
+          <tr
+            key={j.condition}
+            data-there={j.present}
+            className="border-t border-line data-[there=true]:font-bold"
+          >
+            <th scope="row" className="min-w-[130px] py-1 pr-4 text-left font-[inherit]">
+              {j.name}
             </th>
-            <th scope="col" className="text-right">
-              You
-            </th>
-            <th scope="col" className="text-right">
-              Program
-            </th>
-            <th scope="col" className="w-[170px] pl-3 max-md:hidden">
-              1 % to 99 %
-            </th>
-            <th scope="col" className="pl-2">
-              Truth
-            </th>
+            <td className="pr-4 whitespace-nowrap text-soft">{percent(j.before)}</td>
+            <td className="pr-4 whitespace-nowrap">{percent(j.atEnd)}</td>
+            <td className="pr-4 whitespace-nowrap">
+              {percent(j.program)}
+              {Math.abs(j.asFelt - j.program) >= 0.05 && (
+                <span className="block text-[14px] font-normal text-soft">as felt {percent(j.asFelt)}</span>
+              )}
+            </td>
+            <td className="pr-4">
+              <Marks own={j.atEnd} program={j.program} />
+            </td>
+            <td className="whitespace-nowrap">{j.present ? "there" : "not there"}</td>
           </tr>
-        </thead>
-        <tbody>
-          {judged.map((j) => (
-            <tr
-              key={j.condition}
-              data-there={j.present}
-              className="border-t border-line data-[there=true]:font-bold"
-            >
-              <th scope="row" className="py-1 text-left font-[inherit]">
-                {j.name}
-              </th>
-              <td className="pl-3 text-right whitespace-nowrap text-soft">{percent(j.before)}</td>
-              <td className="pl-3 text-right whitespace-nowrap">{percent(j.atEnd)}</td>
-              <td className="pl-3 text-right whitespace-nowrap">
-                {percent(j.program)}
-                {Math.abs(j.asFelt - j.program) >= 0.05 && (
-                  <span className="block text-[14px] font-normal text-soft">as felt {percent(j.asFelt)}</span>
-                )}
-              </td>
-              <td className="pl-3 max-md:hidden">
-                <Marks own={j.atEnd} program={j.program} />
-              </td>
-              <td className="pl-2 whitespace-nowrap">{j.present ? "there" : "not there"}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </WideTable>
       <p className="mt-2 mb-0 text-[16px] leading-snug">{unbroken(words)}</p>
     </section>
   );

@@ -3,6 +3,7 @@ import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent } from "../pieces/format";
 import { PageHeading } from "../pieces/PageHeading";
+import { WideTable } from "../pieces/WideTable";
 import { HunchCurve } from "./HunchCurve";
 import { PatientLines } from "./PatientLines";
 import { type HunchesOf, useHunchesOf, useStudentPatients } from "./queries";
@@ -65,43 +66,29 @@ function Groups(props: { title: string; of: HunchesOf; groups: Group[] }) {
     return null;
   }
   return (
-    <section aria-label={props.title}>
+    <section>
       <h2 className="m-0 text-[20px] font-bold">{props.title}</h2>
-      <table className="w-full border-collapse text-[16px]">
-        <thead className="text-left text-[14px] text-soft">
-          <tr>
-            <th scope="col">Of</th>
-            <th scope="col" className="text-right">
-              Said
+      <WideTable label={props.title} heads={["Of", "Said", "So", "Hunches", "On average"]}>
+        {props.groups.map((g) => (
+          <tr key={g.of} className="border-t border-line">
+            <th scope="row" className="py-1 pr-4 text-left font-normal">
+              {props.of.names[g.of] ?? capital(g.of)}
             </th>
-            <th scope="col" className="text-right">
-              So
-            </th>
-            <th scope="col" className="text-right">
-              Hunches
-            </th>
-            <th scope="col" className="pl-3">
-              On average
-            </th>
+            <td className="pr-4">{percent(g.said)}</td>
+            <td className="pr-4">
+              {Math.round(100 * g.was)}
+              {"\u202f"}%
+            </td>
+            <td className="pr-4 text-soft">{g.hunches}</td>
+            <td>{leaning(g)}</td>
           </tr>
-        </thead>
-        <tbody>
-          {props.groups.map((g) => (
-            <tr key={g.of} className="border-t border-line">
-              <th scope="row" className="py-1 text-left font-normal">
-                {props.of.names[g.of] ?? g.of}
-              </th>
-              <td className="text-right">{percent(g.said)}</td>
-              <td className="text-right">{percent(g.was)}</td>
-              <td className="text-right text-soft">{g.hunches}</td>
-              <td className="pl-3">{leaning(g)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </WideTable>
     </section>
   );
 }
+
+const capital = (word: string) => `${word.charAt(0).toUpperCase()}${word.slice(1)}`;
 
 /** Below this a difference is not worth a word. */
 const WORTH_A_WORD = 0.05;
@@ -117,36 +104,20 @@ function Weeks(props: { of: HunchesOf }) {
     return null;
   }
   return (
-    <section aria-label="Over the weeks">
+    <section>
       <h2 className="m-0 text-[20px] font-bold">Over the weeks</h2>
-      <table className="w-full border-collapse text-[16px]">
-        <thead className="text-left text-[14px] text-soft">
-          <tr>
-            <th scope="col">Week of</th>
-            <th scope="col" className="text-right">
-              Patients
+      <WideTable label={"Over the weeks"} heads={["Week of", "Patients", "Brier score", "The program's"]}>
+        {weeks.map((w) => (
+          <tr key={w.monday} className="border-t border-line">
+            <th scope="row" className="py-1 pr-4 text-left font-normal">
+              {new Date(w.monday).toLocaleDateString("en-GB", { day: "numeric", month: "long" })}
             </th>
-            <th scope="col" className="text-right">
-              Brier score
-            </th>
-            <th scope="col" className="text-right">
-              The program's
-            </th>
+            <td className="pr-4">{w.patients}</td>
+            <td className="pr-4">{w.brier.toFixed(3)}</td>
+            <td className="pr-4 text-soft">{w.programBrier.toFixed(3)}</td>
           </tr>
-        </thead>
-        <tbody>
-          {weeks.map((w) => (
-            <tr key={w.monday} className="border-t border-line">
-              <th scope="row" className="py-1 text-left font-normal">
-                {new Date(w.monday).toLocaleDateString("en-GB", { day: "numeric", month: "long" })}
-              </th>
-              <td className="text-right">{w.patients}</td>
-              <td className="text-right">{w.brier.toFixed(3)}</td>
-              <td className="text-right text-soft">{w.programBrier.toFixed(3)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </WideTable>
     </section>
   );
 }

@@ -34,6 +34,9 @@ class DialogsBrowserTest extends EveryPage {
         "/evidence/pair?criterion=neer/pain&condition=subacromial-pain, Change",
         "/evidence/pair?criterion=neer/pain&condition=subacromial-pain, Add a figure",
         "/settings, Left out",
+        "/practice, Delete all of it",
+        "/practice/stations, Compose a station",
+        "/practice/stations, Set up a round",
     })
     void isWholeAtEverySize(String path, String way) {
         page.setViewportSize(1280, 800);

@@ -6,6 +6,7 @@ import lexicor.core.catalogue.Setting;
 import lexicor.server.practice.PracticeViews.DebriefView;
 import lexicor.server.practice.PracticeViews.WishView;
 import lexicor.server.practice.drills.DrillService;
+import lexicor.server.practice.drills.DrillViews.DrillTally;
 import lexicor.server.time.Moments;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,7 +19,7 @@ class PracticeFile {
     private static final JsonMapper JSON = JsonMapper.shared();
 
     /** All that somebody practised. */
-    public record Whole(String owner, Instant writtenAt, List<PracticedPatient> patients) {}
+    public record Whole(String owner, Instant writtenAt, List<PracticedPatient> patients, List<DrillTally> questions) {}
 
     /**
      * A simulated patient with all that was done.
@@ -60,7 +61,8 @@ class PracticeFile {
                 moments.now(),
                 store.findByOwnerOrderById(door.name()).stream()
                         .map(this::patient)
-                        .toList());
+                        .toList(),
+                drills.home().tallies());
     }
 
     private PracticedPatient patient(PatientRecord p) {

@@ -28,6 +28,7 @@ final class SimulationReader {
                 each(file.child("ranges"), SimulationReader::between),
                 file.each("lives", SimulationReader::life),
                 each(file.child("onsets"), SimulationReader::sentences),
+                each(file.child("settles"), SimulationReader::sentences),
                 each(file.child("told"), SimulationReader::sentences),
                 sentences(answers, "yes"),
                 sentences(answers, "no"),

@@ -10,6 +10,7 @@ import java.util.Map;
  * @param usual what a sound side measures, by the reading's name
  * @param ranges the same for a range, by test, a slash and the place
  * @param onsets how it began where it was no injury, by complaint
+ * @param settles how easily it is stirred, by irritability: low, moderate, high
  * @param told what they say to a history item that is so
  * @param precautions by precaution
  * @param warnings by warning sign
@@ -25,6 +26,7 @@ public record Simulation(
         Map<String, Usual> ranges,
         List<Life> lives,
         Map<String, List<String>> onsets,
+        Map<String, List<String>> settles,
         Map<String, List<String>> told,
         List<String> yes,
         List<String> no,
@@ -44,6 +46,7 @@ public record Simulation(
             Map.of(),
             Map.of(),
             List.of(),
+            Map.of(),
             Map.of(),
             Map.of(),
             List.of(),

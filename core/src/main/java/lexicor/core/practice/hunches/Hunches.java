@@ -60,6 +60,7 @@ public record Hunches(
     private static final int FEWEST = 10;
 
     private static final int FEWEST_OF_A_CONDITION = 3;
+    private static final double FINE = 0.15;
 
     /**
      * @param zone in which weeks begin
@@ -137,14 +138,12 @@ public record Hunches(
         return so + (told.said() > told.was() ? " That is too high." : " That is too low.");
     }
 
+    /** In tens, and towards the ends in hundreds, where tens would say too little. */
     private static String timesInTen(double share) {
-        if (share > 0 && share < 0.05) {
-            return Math.round(100 * share) + " times in 100";
-        }
-        long times = Math.round(TENTHS * share);
-        return times == 0
-                ? "never"
-                : times == TENTHS && share < 1 ? Math.round(100 * share) + " times in 100" : times + " times in 10";
+        boolean fine = share < FINE || share > 1 - FINE;
+        int of = fine ? 100 : TENTHS;
+        long times = Math.round(of * share);
+        return times == 0 ? "never" : times == of ? "always" : times + (times == 1 ? " time in " : " times in ") + of;
     }
 
     private static List<Group> groups(List<Hunch> all, Function<Hunch, String> of, int fewest) {

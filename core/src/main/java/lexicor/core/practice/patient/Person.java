@@ -10,9 +10,4 @@ import lexicor.core.examination.Side;
  * @param irritable how easily it hurts, from low to high, against other patients: a standard normal deviate
  */
 public record Person(
-        AgeBand age, String work, String free, Side involved, Side dominant, String opening, double irritable) {
-    /** Irritability as practitioners grade it. */
-    public String irritability() {
-        return irritable > 1 ? "high" : irritable < -1 ? "low" : "moderate";
-    }
-}
+        AgeBand age, String work, String free, Side involved, Side dominant, String opening, double irritable) {}

@@ -47,7 +47,8 @@ final class PersonMaker {
         Life life = draws.one("life", fitting);
         Side dominant = draws.happens("dominant", RIGHT_HANDED) ? Side.RIGHT : Side.LEFT;
         Side involved = draws.happens("involved", DOMINANT_INVOLVED) ? dominant : dominant.other();
-        return new Person(age, life.work(), life.free(), involved, dominant, opening(), irritable);
+        return new Person(
+                age, life.work(), life.free(), involved, dominant, opening() + " " + settles(irritable), irritable);
     }
 
     private AgeBand age() {
@@ -81,6 +82,12 @@ final class PersonMaker {
         return injury().map(i -> draws.one("told " + i.id(), sentences(i.id())))
                 .orElseGet(() ->
                         draws.one("onset", simulation.onsets().getOrDefault(world.complaint.id(), simulation.yes())));
+    }
+
+    /** Irritability as practitioners grade it. */
+    private String settles(double irritable) {
+        String grade = irritable > 1 ? "high" : irritable < -1 ? "low" : "moderate";
+        return draws.one("settles", simulation.settles().get(grade));
     }
 
     private List<String> sentences(String item) {

@@ -44,6 +44,12 @@ class HunchesTest {
     }
 
     @Test
+    void towardsTheEndsItIsToldInHundreds() {
+        say(40, 0.02, 4, "tear");
+        assertThat(hunches().sentence()).startsWith("When you say 2 %, it is so 10 times in 100 (40 hunches).");
+    }
+
+    @Test
     void fewHunchesSayNothingYet() {
         assertThat(hunches().sentence()).startsWith("No hunches yet");
         say(9, 0.8, 9, "tear");
