@@ -5,15 +5,15 @@ import { usePracticeContext } from "./context";
 import { type Courtesy, type Question, useDeed } from "./queries";
 
 const COURTESIES: [Courtesy, string][] = [
-  ["PERMISSION", "May I examine you?"],
-  ["SPEAK_UP", "Speak up at any pain"],
-  ["BARE", "Bare both arms, please"],
+  ["permission", "May I examine you?"],
+  ["speakUp", "Speak up at any pain"],
+  ["bare", "Bare both arms, please"],
 ];
 
 const GROUPS: [Question["kind"], string][] = [
-  ["HISTORY", "What happened, what brings it on"],
-  ["PRECAUTION", "What would forbid some tests"],
-  ["WARNING", "Warning signs"],
+  ["history", "What happened, what brings it on"],
+  ["precaution", "What would forbid some tests"],
+  ["warning", "Warning signs"],
 ];
 
 /** The patient comes in: what one is told at once, what one asks, and what is said before anything is touched. */
@@ -38,7 +38,7 @@ export function MeetScreen() {
           return answer ? (
             <span key={what} className="text-[16px]">
               <span className="text-soft">{words}</span>{" "}
-              {what === "BARE" ? answer.words : `“${answer.words}”`}
+              {what === "bare" ? answer.words : `“${answer.words}”`}
             </span>
           ) : (
             <button

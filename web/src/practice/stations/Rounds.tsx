@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { DialogFrame } from "../../pieces/DialogFrame";
 import { ErrorNote } from "../../pieces/ErrorNote";
+import { DialogEnd } from "./DialogEnd";
 import { type Station, useNewRound, useRoundChange, useRounds } from "./queries";
 
 /** Rounds of stations, and for a lead how one is set up. */
@@ -94,14 +95,7 @@ function NewRoundDialog(props: { stations: Station[]; students: string[]; onClos
           <HowMany name="Minutes to change" of={PAUSES} value={pause} onChange={setPause} />
         </div>
         <ErrorNote error={make.error} />
-        <div className="flex gap-3">
-          <button type="submit" className="action" disabled={make.isPending}>
-            Keep it
-          </button>
-          <button type="button" className="choice px-4" onClick={props.onClose}>
-            Cancel
-          </button>
-        </div>
+        <DialogEnd busy={make.isPending} onCancel={props.onClose} />
       </form>
     </DialogFrame>
   );

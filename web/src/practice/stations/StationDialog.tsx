@@ -5,6 +5,7 @@ import { DialogFrame } from "../../pieces/DialogFrame";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { useHome } from "../queries";
 import { settingName } from "../words";
+import { DialogEnd } from "./DialogEnd";
 import { type Station, type StationChange, type StationMark, useSaveStation } from "./queries";
 
 const KINDS: [StationMark["kind"], string][] = [
@@ -263,14 +264,7 @@ export function StationDialog(props: {
           </div>
         </fieldset>
         <ErrorNote error={refused} />
-        <div className="flex gap-3">
-          <button type="submit" className="action" disabled={save.isPending}>
-            Keep it
-          </button>
-          <button type="button" className="choice px-4" onClick={props.onClose}>
-            Cancel
-          </button>
-        </div>
+        <DialogEnd busy={save.isPending} onCancel={props.onClose} />
       </form>
     </DialogFrame>
   );

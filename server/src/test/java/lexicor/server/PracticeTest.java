@@ -1,5 +1,12 @@
 package lexicor.server;
 
+import static lexicor.server.AtPractice.at;
+import static lexicor.server.AtPractice.deed;
+import static lexicor.server.AtPractice.did;
+import static lexicor.server.AtPractice.done;
+import static lexicor.server.AtPractice.end;
+import static lexicor.server.AtPractice.hunch;
+import static lexicor.server.AtPractice.tried;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -10,15 +17,12 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /** A student practises on simulated patients; a lead looks on; nothing of it is a case. */
 class PracticeTest {
     @RegisterExtension
     static final Running LEXICOR = Running.empty();
 
-    private static final JsonMapper JSON = new JsonMapper();
     private static Caller student;
     private static Caller other;
     private static Caller clinician;
@@ -30,41 +34,9 @@ class PracticeTest {
         clinician = Accounts.in(LEXICOR, "a-ruff", "clinician");
     }
 
-    private static JsonNode done(Answer answer) {
-        assertThat(answer.status()).as(String.valueOf(answer.body())).isBetween(200, 299);
-        return answer.body();
-    }
-
     private static String begin(Caller caller, String more) {
         JsonNode begun = done(caller.post("/api/practice/patients", "{\"complaint\":\"shoulder-pain\"" + more + "}"));
-        return "/api/practice/patients/" + begun.get("id").asLong();
-    }
-
-    private static JsonNode deed(Caller caller, String at, String deed) {
-        return done(tried(caller, at, deed));
-    }
-
-    private static Answer tried(Caller caller, String at, String deed) {
-        return caller.post(at + "/deeds", "{\"key\":\"%s\",%s}".formatted(UUID.randomUUID(), deed));
-    }
-
-    private static Answer hunch(Caller caller, String at, boolean atEnd, double all) {
-        ObjectNode body =
-                JSON.createObjectNode().put("key", UUID.randomUUID().toString()).put("atEnd", atEnd);
-        ObjectNode each = body.putObject("probabilities");
-        caller.get(at + "/encounter")
-                .body()
-                .get("candidates")
-                .forEach(c -> each.put(c.get("id").asString(), all));
-        return caller.put(at + "/hunches", body.toString());
-    }
-
-    private static String did(String test, String side) {
-        return "\"kind\":\"did\",\"test\":\"%s\",\"at\":\"\",\"side\":\"%s\"".formatted(test, side);
-    }
-
-    private static Answer end(Caller caller, String at) {
-        return caller.post(at + "/end", "{\"key\":\"%s\",\"plan\":\"\"}".formatted(UUID.randomUUID()));
+        return at(begun);
     }
 
     /** Seeds of the same patient, so that what follows is the same every time. */
@@ -89,8 +61,8 @@ class PracticeTest {
                 .isEqualTo(409);
         done(hunch(student, at, false, 0.2));
 
-        deed(student, at, "\"kind\":\"said\",\"said\":\"PERMISSION\"");
-        JsonNode asked = deed(student, at, "\"kind\":\"asked\",\"question\":\"HISTORY\",\"id\":\"history/night-pain\"");
+        deed(student, at, "\"kind\":\"said\",\"said\":\"permission\"");
+        JsonNode asked = deed(student, at, "\"kind\":\"asked\",\"question\":\"history\",\"id\":\"history/night-pain\"");
         assertThat(asked.get("questions")).anySatisfy(q -> {
             assertThat(q.get("id").asString()).isEqualTo("history/night-pain");
             assertThat(q.get("words").asString()).isNotEmpty();
@@ -109,10 +81,10 @@ class PracticeTest {
                 .as("the program keeps its own")
                 .isEmpty();
         assertThat(tapped.at("/findings")).isNotEmpty();
-        assertThat(end(student, at).status()).as("no hunch at the end").isEqualTo(409);
+        assertThat(end(student, at, "").status()).as("no hunch at the end").isEqualTo(409);
         assertThat(student.get(at + "/debrief").status()).isEqualTo(409);
         done(hunch(student, at, true, 0.3));
-        JsonNode debrief = done(end(student, at));
+        JsonNode debrief = done(end(student, at, ""));
         assertThat(debrief.get("truth").asString()).isNotEmpty();
         assertThat(debrief.get("judged")).hasSize(met.get("candidates").size());
         assertThat(debrief.get("points"))
@@ -145,7 +117,7 @@ class PracticeTest {
         assertThat(student.get(at).body().at("/examination/standing/conditions"))
                 .isNotEmpty();
         done(hunch(student, at, true, 0.2));
-        assertThat(done(end(student, at)).get("peeked").asBoolean()).isTrue();
+        assertThat(done(end(student, at, "")).get("peeked").asBoolean()).isTrue();
     }
 
     @Test
@@ -162,6 +134,9 @@ class PracticeTest {
                 at + "/undo",
                 "{\"tapId\":\"%s\"}".formatted(twice.at("/lastTaps/0/tapId").asString())));
         assertThat(back.get("readings")).isEmpty();
+        assertThat(done(student.get(at + "/taps")))
+                .singleElement()
+                .satisfies(t -> assertThat(t.get("takenBack").asBoolean()).isTrue());
         assertThat(student.post(at + "/taps", tap.replace("speed", "nothing")).status())
                 .isEqualTo(422);
     }
@@ -173,7 +148,7 @@ class PracticeTest {
             String at = begin(other, ",\"seed\":" + seed);
             done(hunch(other, at, false, 0.2));
             String side = other.get(at).body().at("/intake/involvedSide").asString();
-            deed(other, at, "\"kind\":\"asked\",\"question\":\"PRECAUTION\",\"id\":\"recent-surgery\"");
+            deed(other, at, "\"kind\":\"asked\",\"question\":\"precaution\",\"id\":\"recent-surgery\"");
             JsonNode blocked = other.get(at).body().at("/examination/blocked");
             if (!blocked.isEmpty()) {
                 String test = blocked.get(0).get("test").asString();
@@ -256,7 +231,7 @@ class PracticeTest {
         assertThat(refused.get(1)).contains("minutes");
         String at = begin(student, ",\"seed\":10");
         assertThat(hunch(student, at, false, 1.5).body().toString()).contains("probabilities.");
-        assertThat(tried(student, at, "\"kind\":\"asked\",\"question\":\"HISTORY\",\"id\":\"history/none\"")
+        assertThat(tried(student, at, "\"kind\":\"asked\",\"question\":\"history\",\"id\":\"history/none\"")
                         .status())
                 .isEqualTo(422);
     }

@@ -1,24 +1,27 @@
 package lexicor.server;
 
+import static lexicor.server.AtPractice.at;
+import static lexicor.server.AtPractice.deed;
+import static lexicor.server.AtPractice.did;
+import static lexicor.server.AtPractice.done;
+import static lexicor.server.AtPractice.end;
+import static lexicor.server.AtPractice.hunch;
+import static lexicor.server.AtPractice.tried;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.UUID;
 import lexicor.server.Caller.Answer;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Stations, rounds and quick questions: who composes, who sits, what is counted. */
 class StationsTest {
     @RegisterExtension
     static final Running LEXICOR = Running.empty();
 
-    private static final JsonMapper JSON = new JsonMapper();
     private static Caller student;
     private static Caller other;
     private static Caller clinician;
@@ -28,11 +31,6 @@ class StationsTest {
         student = Accounts.in(LEXICOR, "b-dunlin", "student");
         other = Accounts.in(LEXICOR, "b-knot", "student");
         clinician = Accounts.in(LEXICOR, "b-ruff", "clinician");
-    }
-
-    private static JsonNode done(Answer answer) {
-        assertThat(answer.status()).as(String.valueOf(answer.body())).isBetween(200, 299);
-        return answer.body();
     }
 
     private static String station(String name, boolean once) {
@@ -52,25 +50,7 @@ class StationsTest {
     }
 
     private static String sit(Caller caller, long station) {
-        return "/api/practice/patients/"
-                + done(caller.post("/api/practice/stations/" + station + "/sittings", "{}"))
-                        .get("id")
-                        .asLong();
-    }
-
-    private static void deed(Caller caller, String at, String deed) {
-        done(caller.post(at + "/deeds", "{\"key\":\"%s\",%s}".formatted(UUID.randomUUID(), deed)));
-    }
-
-    private static void hunch(Caller caller, String at, boolean atEnd) {
-        ObjectNode body =
-                JSON.createObjectNode().put("key", UUID.randomUUID().toString()).put("atEnd", atEnd);
-        ObjectNode each = body.putObject("probabilities");
-        caller.get(at + "/encounter")
-                .body()
-                .get("candidates")
-                .forEach(c -> each.put(c.get("id").asString(), 0.2));
-        done(caller.put(at + "/hunches", body.toString()));
+        return at(done(caller.post("/api/practice/stations/" + station + "/sittings", "{}")));
     }
 
     @Test
@@ -86,15 +66,14 @@ class StationsTest {
         assertThat(sit(student, id)).as("one goes on where one was").isEqualTo(at);
         String side =
                 student.get(at + "/encounter").body().at("/person/involved").asString();
-        deed(student, at, "\"kind\":\"said\",\"said\":\"PERMISSION\"");
-        hunch(student, at, false);
-        assertThat(student.post(at + "/deeds", "{\"key\":\"%s\",\"kind\":\"peeked\"}".formatted(UUID.randomUUID()))
-                        .status())
+        deed(student, at, "\"kind\":\"said\",\"said\":\"permission\"");
+        done(hunch(student, at, false, 0.2));
+        assertThat(tried(student, at, "\"kind\":\"peeked\"").status())
                 .as("the program keeps its own at a station")
                 .isEqualTo(409);
-        deed(student, at, "\"kind\":\"did\",\"test\":\"neer\",\"at\":\"\",\"side\":\"" + side + "\"");
-        hunch(student, at, true);
-        done(student.post(at + "/end", "{\"key\":\"%s\",\"plan\":\"frozen-shoulder\"}".formatted(UUID.randomUUID())));
+        deed(student, at, did("neer", side));
+        done(hunch(student, at, true, 0.2));
+        done(end(student, at, "frozen-shoulder"));
         assertThat(student.post("/api/practice/stations/" + id + "/sittings", "{}")
                         .status())
                 .isEqualTo(409);

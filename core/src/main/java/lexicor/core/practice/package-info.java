@@ -1,2 +1,2 @@
-/** Scoring of practice on simulated patients: stated probabilities and the order of tests (method M14). */
+/** Practice on simulated patients; here what a stated probability scores (method M14), below it the rest (method M20). */
 package lexicor.core.practice;

@@ -1,7 +1,6 @@
 package lexicor.server.practice;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
@@ -57,7 +56,7 @@ final class Debriefs {
                 debrief.best().stream().map(this::step).toList(),
                 attempt.isPeeked(),
                 next(),
-                encounter.plan().map(this::isRight).orElse(null));
+                encounter.isPlanRight().orElse(null));
     }
 
     private static double bits(List<TestStep> steps) {
@@ -96,21 +95,5 @@ final class Debriefs {
                 .flatMap(c -> catalogue.condition(c).stream())
                 .map(c -> c.name() + ": " + c.onward())
                 .toList();
-    }
-
-    /** Whether what was planned is the usual next step for something that was there, or for nothing where nothing was. */
-    private boolean isRight(String plan) {
-        Set<String> there = encounter.patient().conditions();
-        return plan.isEmpty()
-                ? there.isEmpty()
-                : onward(plan).filter(o -> isOnwardOfAny(there, o)).isPresent();
-    }
-
-    private Optional<String> onward(String condition) {
-        return catalogue.condition(condition).map(Condition::onward);
-    }
-
-    private boolean isOnwardOfAny(Set<String> there, String onward) {
-        return there.stream().anyMatch(c -> onward(c).filter(onward::equals).isPresent());
     }
 }

@@ -1,5 +1,6 @@
 package lexicor.server.practice;
 
+import java.util.List;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.Examination;
 import lexicor.server.intake.IntakeViews.LadderChange;
@@ -14,6 +15,7 @@ import lexicor.server.practice.PracticeViews.NewPatient;
 import lexicor.server.recording.RecordingViews.NewOverride;
 import lexicor.server.recording.RecordingViews.NewTap;
 import lexicor.server.recording.RecordingViews.TakeBack;
+import lexicor.server.recording.RecordingViews.TapView;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -76,6 +78,11 @@ class PracticeController {
     @PostMapping("/{id}/taps")
     Examination tapPatient(@PathVariable long id, @RequestBody NewTap tap) {
         return recordings.tap(id, tap);
+    }
+
+    @GetMapping("/{id}/taps")
+    List<TapView> tapsOfPatient(@PathVariable long id) {
+        return recordings.taps(id);
     }
 
     @PostMapping("/{id}/undo")

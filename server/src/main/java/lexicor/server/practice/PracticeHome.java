@@ -22,6 +22,7 @@ import lexicor.server.practice.HomeViews.HomeView;
 import lexicor.server.practice.HomeViews.HunchesView;
 import lexicor.server.practice.HomeViews.StudentLine;
 import lexicor.server.practice.HomeViews.TodayView;
+import lexicor.server.practice.PracticeViews.JudgedView;
 import lexicor.server.practice.PracticeViews.PatientLine;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.SettingsService;
@@ -40,7 +41,6 @@ class PracticeHome {
 
     private final PatientStore store;
     private final HunchStore hunches;
-    private final Patients patients;
     private final PracticeDoor door;
     private final PeopleService people;
     private final Editions editions;
@@ -50,7 +50,6 @@ class PracticeHome {
     PracticeHome(
             PatientStore store,
             HunchStore hunches,
-            Patients patients,
             PracticeDoor door,
             PeopleService people,
             Editions editions,
@@ -58,7 +57,6 @@ class PracticeHome {
             Moments moments) {
         this.store = store;
         this.hunches = hunches;
-        this.patients = patients;
         this.door = door;
         this.people = people;
         this.editions = editions;
@@ -120,14 +118,11 @@ class PracticeHome {
                 p.station);
     }
 
-    private List<String> there(PatientRecord p) {
-        Patients.Made made = patients.of(p);
-        return made.patient().conditions().stream()
-                .map(c -> made.basis()
-                        .catalogue()
-                        .condition(c)
-                        .map(Condition::name)
-                        .orElse(c))
+    /** As it was said at the end. */
+    private static List<String> there(PatientRecord p) {
+        return Practising.debrief(p).judged().stream()
+                .filter(JudgedView::present)
+                .map(JudgedView::name)
                 .toList();
     }
 

@@ -280,7 +280,8 @@ public class Practising {
         return debrief(stored);
     }
 
-    private static DebriefView debrief(PatientRecord stored) {
+    /** As it was said when it ended. */
+    static DebriefView debrief(PatientRecord stored) {
         return JSON.readValue(stored.debrief, DebriefView.class);
     }
 

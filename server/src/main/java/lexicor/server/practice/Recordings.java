@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Ladder;
+import lexicor.core.examination.Side;
 import lexicor.server.cases.CasePage;
 import lexicor.server.cases.CasePlan;
 import lexicor.server.cases.CaseViews.CaseView;
@@ -25,6 +26,7 @@ import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.Refusal;
 import lexicor.server.recording.RecordingViews.NewOverride;
 import lexicor.server.recording.RecordingViews.NewTap;
+import lexicor.server.recording.RecordingViews.TapView;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -91,6 +93,27 @@ class Recordings {
                     throw Refusal.conflict("test: " + test.name() + " is blocked by " + String.join(", ", b.because())
                             + "; going ahead takes a written reason");
                 });
+    }
+
+    /** Every tap ever made, oldest first. */
+    @Transactional(readOnly = true)
+    public List<TapView> taps(long id) {
+        return steps.taps(door.existing(id)).stream().map(Recordings::tap).toList();
+    }
+
+    private static TapView tap(StepRecord step) {
+        TapBody body = StepBodies.read(step, TapBody.class);
+        return new TapView(
+                step.key,
+                step.madeAt,
+                step.madeAt,
+                1,
+                "",
+                body.test(),
+                body.at(),
+                Side.withId(body.side()).orElseThrow(),
+                Taken.changes(body.changes()),
+                step.undone);
     }
 
     @Transactional

@@ -13,13 +13,10 @@ import lexicor.core.practice.station.Marking.Marked;
 import lexicor.server.practice.PracticeViews.DebriefView;
 import lexicor.server.practice.PracticeViews.WishView;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What stations know of the patients that were examined at them. */
 @Component
 public class Sittings {
-    private static final JsonMapper JSON = JsonMapper.shared();
-
     /**
      * A patient at a station.
      *
@@ -49,7 +46,7 @@ public class Sittings {
     public Result result(Sitting sitting, List<Mark> marks) {
         PatientRecord stored = store.findById(sitting.patient()).orElseThrow();
         Attempt attempt = patients.attempt(stored);
-        DebriefView debrief = JSON.readValue(stored.debrief, DebriefView.class);
+        DebriefView debrief = Practising.debrief(stored);
         List<Point> points = debrief.points().stream()
                 .map(p -> new Point(
                         p.kind(), p.words(), Optional.ofNullable(p.test()).map(t -> new Place(t, p.at(), p.side()))))

@@ -1,5 +1,6 @@
 package lexicor.server.practice;
 
+import java.util.List;
 import java.util.UUID;
 import lexicor.server.problems.Refusal;
 import lexicor.server.time.Moments;
@@ -39,6 +40,13 @@ class Steps {
         step.madeAt = moments.now();
         store.saveAndFlush(step);
         touch(stored);
+    }
+
+    /** Every tap, taken back or not, oldest first. */
+    List<StepRecord> taps(PatientRecord stored) {
+        return store.findByPatientIdOrderById(stored.id).stream()
+                .filter(s -> s.kind.equals(StepKind.TAPPED.id()))
+                .toList();
     }
 
     /** Takes a tap back; one that was taken back before stays so. */

@@ -1,14 +1,27 @@
 package lexicor.core.practice.debrief;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import lexicor.core.examination.Place;
 
 /** Something that a learner did with a simulated patient, beside tapping what was felt. */
 public sealed interface Deed {
     /** What is said to every patient before anything is touched. */
     enum Courtesy {
-        PERMISSION,
-        SPEAK_UP,
-        BARE
+        PERMISSION("permission"),
+        SPEAK_UP("speakUp"),
+        BARE("bare");
+
+        private final String id;
+
+        Courtesy(String id) {
+            this.id = id;
+        }
+
+        /** The name used in the API. */
+        @JsonValue
+        public String id() {
+            return id;
+        }
     }
 
     record Said(Courtesy what) implements Deed {}
@@ -20,10 +33,23 @@ public sealed interface Deed {
      */
     record Asked(Question kind, String id, boolean yes) implements Deed {}
 
+    /** What a question is about. */
     enum Question {
-        HISTORY,
-        PRECAUTION,
-        WARNING
+        HISTORY("history"),
+        PRECAUTION("precaution"),
+        WARNING("warning");
+
+        private final String id;
+
+        Question(String id) {
+            this.id = id;
+        }
+
+        /** The name used in the API. */
+        @JsonValue
+        public String id() {
+            return id;
+        }
     }
 
     /**

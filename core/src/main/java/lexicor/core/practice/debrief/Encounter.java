@@ -113,4 +113,18 @@ public record Encounter(
     public boolean isNeckWanted() {
         return patient.world().complaint().regions().contains(NECK);
     }
+
+    /** Whether the plan is the usual next step for something that was there, or for nothing where nothing was; empty without one. */
+    public Optional<Boolean> isPlanRight() {
+        return plan.map(
+                p -> p.isEmpty() ? patient.conditions().isEmpty() : onwards().anyMatch(onward(p)::equals));
+    }
+
+    private Stream<String> onwards() {
+        return patient.conditions().stream().map(this::onward);
+    }
+
+    private String onward(String condition) {
+        return patient.world().catalogue().condition(condition).orElseThrow().onward();
+    }
 }

@@ -136,11 +136,6 @@ public final class PatientWorld {
         return test.criteria().stream().anyMatch(c -> people(c.id(), condition) >= 0);
     }
 
-    /** How often a criterion with figures is positive, or a history item with figures told. */
-    public double positive(String criterion, Set<String> conditions) {
-        return figured(criterion).positive(setOf(conditions));
-    }
-
     Causes figured(String criterion) {
         return figured.computeIfAbsent(criterion, this::meeting);
     }

@@ -41,6 +41,8 @@ final class Replies {
     private static final Set<ReadingLeaf> LOOSENESS = Set.of(
             LAXITY_END_POINT, LAXITY_SIDE_DIFFERENCE, TRANSLATION_PERCENT, GAP_MM, VISIBLE, RANGE_PASSIVE_DEG, CLUNK);
 
+    private static final Set<ReadingLeaf> CAN_EASE = Set.of(APPREHENSION, PAIN_PRESENT, TINGLING_PRESENT);
+
     private final SimulatedPatient patient;
     private final PatientWorld world;
     private final Draws draws;
@@ -75,9 +77,11 @@ final class Replies {
 
     private static boolean isNothingToEase(
             ClinicalTest test, Map<ReadingLeaf, ReadingValue> eased, Map<ReadingLeaf, ReadingValue> felt) {
-        return test.particulars().relieves().isPresent()
-                && !felt.containsKey(RELIEF)
-                && eased.values().stream().noneMatch(v -> v instanceof Flag f && f.value());
+        return test.particulars().relieves().isPresent() && !felt.containsKey(RELIEF) && !isSomethingToEase(eased);
+    }
+
+    private static boolean isSomethingToEase(Map<ReadingLeaf, ReadingValue> found) {
+        return CAN_EASE.stream().anyMatch(l -> found.get(l) instanceof Flag f && f.value());
     }
 
     /** What is there, before the patient gets round it. */
@@ -98,8 +102,7 @@ final class Replies {
                 test.criteria().stream().filter(c -> c.at().equals(at)).toList();
         here.stream().filter(c -> patient.isLoose() && isLooseness(test, c)).forEach(c -> meant.put(c.id(), true));
         Map<ReadingLeaf, ReadingValue> relieved = relieved(test, side);
-        boolean nothingToEase = test.particulars().relieves().isPresent()
-                && relieved.values().stream().noneMatch(v -> v instanceof Flag f && f.value());
+        boolean nothingToEase = test.particulars().relieves().isPresent() && !isSomethingToEase(relieved);
         boolean unfamiliar = draws.happens("unfamiliar " + test.id() + at, more(chances.unfamiliar()));
         List<Map<ReadingLeaf, ReadingValue>> ways = new Alternatives(world, test, at, draws, sound).all();
         return ways.stream()

@@ -2,9 +2,7 @@ package lexicor.core.practice.station;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Condition;
 import lexicor.core.practice.debrief.Deed.Courtesy;
 import lexicor.core.practice.debrief.Encounter;
 import lexicor.core.practice.debrief.Point;
@@ -94,24 +92,10 @@ public final class Marking {
     }
 
     private Marked plan(Mark mark) {
-        if (encounter.plan().isEmpty()) {
-            return new Marked(mark, 0, "No plan was made.");
-        }
-        return whole(
-                mark,
-                isRight(encounter.plan().get()),
-                "The plan fits what was there",
-                "The plan does not fit what was there");
-    }
-
-    /** Whether it is the usual next step for something that was there, or for nothing where nothing was. */
-    private boolean isRight(String plan) {
-        Set<String> there = encounter.patient().conditions();
-        if (plan.isEmpty()) {
-            return there.isEmpty();
-        }
-        String onward = catalogue.condition(plan).map(Condition::onward).orElse("");
-        return there.stream().flatMap(c -> catalogue.condition(c).stream()).anyMatch(c -> c.onward()
-                .equals(onward));
+        return encounter
+                .isPlanRight()
+                .map(right ->
+                        whole(mark, right, "The plan fits what was there", "The plan does not fit what was there"))
+                .orElseGet(() -> new Marked(mark, 0, "No plan was made."));
     }
 }

@@ -222,6 +222,26 @@ class DebriefTest {
     }
 
     @Test
+    void whoMultipliesEveryRatioIsToldWhyThatClaimsTooMuch() {
+        for (long seed = 0; seed < 60; seed++) {
+            patient("shoulder-pain", seed, Wish.NOTHING);
+            deeds.addAll(List.of(PERMISSION, SPEAK_UP, BARE));
+            List.of("neer", "hawkins-kennedy", "empty-can", "painful-arc", "full-can")
+                    .forEach(this::bothSides);
+            Optional<Debrief.Judged> apart = debrief().judged().stream()
+                    .filter(j -> j.multiplied() > 0.6 && j.multiplied() - j.program() > 0.2)
+                    .findFirst();
+            if (apart.isPresent()) {
+                atEnd.put(apart.get().condition(), apart.get().multiplied());
+                assertThat(said(debrief(), Point.Kind.JUDGEMENT))
+                        .anyMatch(w -> w.contains("multiplying every ratio") && w.contains("fail together"));
+                return;
+            }
+        }
+        throw new AssertionError("multiplying never claimed too much");
+    }
+
+    @Test
     void theBestOrderWithinTheSameMinutesTellsAtLeastAsMuch() {
         patient("shoulder-pain", 8, having("full-thickness-cuff-tear"));
         List.of("yergason", "speed", "neer", "hawkins-kennedy").forEach(this::bothSides);
