@@ -63,7 +63,10 @@ function Beside(props: { of: Debrief }) {
             data-there={j.present}
             className="border-t border-line data-[there=true]:font-bold"
           >
-            <th scope="row" className="min-w-[130px] py-1 pr-4 text-left font-[inherit]">
+            <th
+              scope="row"
+              className="min-w-[130px] py-1 pr-4 text-left font-normal in-data-[there=true]:font-bold"
+            >
               {j.name}
             </th>
             <td className="pr-4 whitespace-nowrap text-soft">{percent(j.before)}</td>
