@@ -22,7 +22,7 @@ import { useTaps } from "./useTaps";
 
 /** The examination as it goes: what is in hand (a test, or a stage as a whole), the order around it, and what a tap does there. */
 export function useExamining({ view, catalogue, settings, practice }: CaseContext) {
-  const taps = useTaps(view);
+  const taps = useTaps(view, practice?.over);
   const { examination } = taps;
   const [cluster, setCluster] = useState<string>();
   // Chosen for what is in hand; elsewhere the position says whether one stands behind the patient.

@@ -13,8 +13,12 @@ export interface NewTap {
   changes: Changes;
 }
 
-/** Records taps: each shows at once and goes to the queue; answers bring outcomes and standing. */
-export function useTaps(view: Pick<CaseView, "code" | "id" | "visit" | "examination">) {
+/**
+ * Records taps: each shows at once and goes to the queue; answers bring outcomes and standing.
+ *
+ * @param over whether there is nobody any more of whom something could be recorded
+ */
+export function useTaps(view: Pick<CaseView, "code" | "id" | "visit" | "examination">, over = false) {
   const { code, id: caseId, visit, examination: saved } = view;
   const client = useQueryClient();
   const { queue, state } = useQueue();
@@ -39,6 +43,9 @@ export function useTaps(view: Pick<CaseView, "code" | "id" | "visit" | "examinat
     queue.add(act);
   };
   const record = (made: NewTap) => {
+    if (over) {
+      return;
+    }
     const tapId = crypto.randomUUID();
     add({ kind: "tap", code, caseId, visit, by: me, tapId, madeAt: Date.now(), ...made });
     collecting.current?.push(tapId);

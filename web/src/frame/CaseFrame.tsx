@@ -26,6 +26,8 @@ export interface CaseContext {
 
 /** What the couch has of a simulated patient: what answers in the place of a body, and what stands where the standing is. */
 export interface Practised {
+  /** Whether the patient has gone, or is somebody else's. */
+  over: boolean;
   Answer: ComponentType<{
     test: string;
     at: string;

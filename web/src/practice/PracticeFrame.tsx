@@ -21,7 +21,7 @@ export function PracticeFrame() {
     <PatientFrame
       code={`~${id}`}
       unopened="This patient could not be opened"
-      besides={encounter && { encounter, practice: PRACTICE }}
+      besides={encounter && { encounter, practice: { ...PRACTICE, over: !encounter.own || encounter.ended } }}
       error={error}
       steps={
         <nav aria-label="Steps of the practice" className="flex flex-wrap">

@@ -4,7 +4,7 @@ import { act, cleanup, fireEvent, screen, within } from "@testing-library/react"
 import userEvent from "@testing-library/user-event";
 import { Outlet, Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { made } from "../test/couch";
+import { drawCouch, made, press } from "../test/couch";
 import { page, serverOf } from "../test/page";
 import { Answer } from "./Answer";
 import { DrillQuestion } from "./drills/DrillQuestion";
@@ -131,6 +131,29 @@ describe("The patient", () => {
   it("that has gone answers nothing more", () => {
     answered({ ended: true, replies: [reply({ shown: [] })] });
     expect(screen.queryByRole("button")).toBeNull();
+  });
+});
+
+const Answers = () => <p>Answered here</p>;
+const Hunches = () => <p>Hunches here</p>;
+
+describe("The couch of a simulated patient", () => {
+  const practice = (over: boolean) => ({ over, Answer: Answers, Panel: Hunches });
+
+  it("has the patient's answers beside the pads, the hunches for the standing, and takes no way to the weighing", () => {
+    const { waiting } = drawCouch([made("neer", "Neer", "sitting")], { practice: practice(false) });
+    expect(screen.getByText("Answered here")).toBeTruthy();
+    expect(screen.getByText("Hunches here")).toBeTruthy();
+    expect(screen.queryByRole("region", { name: "Standing" })).toBeNull();
+    press("2", "w");
+    expect(waiting()).toEqual(["neer right their-pain"]);
+    expect(screen.getByLabelText("Here").textContent).toBe("/cases/HB-001/couch");
+  });
+
+  it("records nothing of one who has gone", () => {
+    const { waiting } = drawCouch([made("neer", "Neer", "sitting")], { practice: practice(true) });
+    press("2", "n", ".", "x");
+    expect(waiting()).toEqual([]);
   });
 });
 

@@ -2,6 +2,7 @@ import { fireEvent, screen, within } from "@testing-library/react";
 import { Outlet, Route, Routes, useLocation } from "react-router";
 import type { Board, CaseView, Catalogue, ClinicalTest, DepartmentSettings, Examination } from "../api/types";
 import { CouchScreen } from "../couch/CouchScreen";
+import type { Practised } from "../frame/CaseFrame";
 import type { Act } from "../queue/act";
 import { page } from "./page";
 
@@ -80,6 +81,8 @@ interface Drawn {
   plan?: Partial<CaseView["plan"]>;
   /** What else its address says. */
   at?: string;
+  /** Where the patient is a simulated one. */
+  practice?: Practised;
 }
 
 /** The case of a right shoulder, as its screens are given it. */
@@ -95,6 +98,7 @@ export const contextOf = (tests: ClinicalTest[], options: Drawn) => ({
   } as unknown as CaseView,
   catalogue: { tests, precautions: [], conditions: [], ladders: [] } as unknown as Catalogue,
   settings: { variants: {} } as unknown as DepartmentSettings,
+  practice: options.practice,
 });
 
 /** The couch of a right shoulder; what is recorded is answered by nobody and so shows as it was tapped. */
