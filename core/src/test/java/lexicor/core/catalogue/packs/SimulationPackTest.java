@@ -16,16 +16,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What simulated patients are made of is content that a clinician can mend, so a slip names its place. */
 class SimulationPackTest {
-    private static final Path SHIPPED = Path.of("../packs");
     private static final String PRACTICE = "catalogue/practice.yaml";
 
     @TempDir
     Path folder;
 
     private void copy() throws IOException {
-        try (Stream<Path> files = Files.walk(SHIPPED)) {
+        try (Stream<Path> files = Files.walk(Shipped.PACKS)) {
             for (Path file : files.filter(Files::isRegularFile).toList()) {
-                Path to = folder.resolve(SHIPPED.relativize(file).toString());
+                Path to = folder.resolve(Shipped.PACKS.relativize(file).toString());
                 Files.createDirectories(to.getParent());
                 Files.copy(file, to);
             }

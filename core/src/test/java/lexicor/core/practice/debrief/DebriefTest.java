@@ -3,7 +3,6 @@ package lexicor.core.practice.debrief;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -16,7 +15,7 @@ import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.Setting;
-import lexicor.core.catalogue.packs.Packs;
+import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.examination.Place;
@@ -42,7 +41,7 @@ import lexicor.core.weighing.input.WeighingSettings;
 import org.junit.jupiter.api.Test;
 
 class DebriefTest {
-    private static final Catalogue CATALOGUE = Packs.read(Path.of("../packs"));
+    private static final Catalogue CATALOGUE = Shipped.CATALOGUE;
     private static final EvidenceBase EVIDENCE = EvidenceBase.of(CATALOGUE, HighBias.CORRECTED);
     private static final Deed PERMISSION = new Said(Courtesy.PERMISSION);
     private static final Deed SPEAK_UP = new Said(Courtesy.SPEAK_UP);

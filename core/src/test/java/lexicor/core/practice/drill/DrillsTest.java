@@ -2,12 +2,11 @@ package lexicor.core.practice.drill;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.time.Duration;
 import java.util.HashSet;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.packs.Packs;
+import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.practice.drill.Drill.Kind;
@@ -18,7 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class DrillsTest {
-    private static final Catalogue CATALOGUE = Packs.read(Path.of("../packs"));
+    private static final Catalogue CATALOGUE = Shipped.CATALOGUE;
     private static final EvidenceBase EVIDENCE = EvidenceBase.of(CATALOGUE, HighBias.CORRECTED);
     private static final Drills DRILLS =
             new Drills(CATALOGUE, EVIDENCE, new Verdicts(CATALOGUE, EVIDENCE, WeighingSettings.DEFAULT));

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -21,7 +20,7 @@ import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.catalogue.Setting;
-import lexicor.core.catalogue.packs.Packs;
+import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
@@ -41,7 +40,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Simulated patients agree with what they are made from. */
 class SimulatedPatientsTest {
-    private static final Catalogue CATALOGUE = Packs.read(Path.of("../packs"));
+    private static final Catalogue CATALOGUE = Shipped.CATALOGUE;
     private static final EvidenceBase EVIDENCE = EvidenceBase.of(CATALOGUE, HighBias.CORRECTED);
     private static final WeighingSettings SETTINGS = WeighingSettings.DEFAULT;
     private static final int GROUP = 2000;

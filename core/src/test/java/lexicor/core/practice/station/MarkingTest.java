@@ -3,7 +3,6 @@ package lexicor.core.practice.station;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -11,7 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Setting;
-import lexicor.core.catalogue.packs.Packs;
+import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.examination.Place;
@@ -30,7 +29,7 @@ import lexicor.core.weighing.input.WeighingSettings;
 import org.junit.jupiter.api.Test;
 
 class MarkingTest {
-    private static final Catalogue CATALOGUE = Packs.read(Path.of("../packs"));
+    private static final Catalogue CATALOGUE = Shipped.CATALOGUE;
     private static final SimulatedPatient PATIENT = SimulatedPatient.of(
             CATALOGUE,
             EvidenceBase.of(CATALOGUE, HighBias.CORRECTED),
