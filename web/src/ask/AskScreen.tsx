@@ -6,6 +6,7 @@ import type { Intake, Side } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CaseKeeping } from "../people/CaseKeeping";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { capital } from "../pieces/format";
 import { later } from "../pieces/later";
 import { PageHeading } from "../pieces/PageHeading";
 import { Toggles } from "../pieces/Toggles";
@@ -137,7 +138,7 @@ export function AskScreen() {
         />
         <Checks
           title="Warning signs"
-          items={catalogue.warnings.map((w) => ({ id: w.id, label: sentence(w.when) }))}
+          items={catalogue.warnings.map((w) => ({ id: w.id, label: capital(w.when) }))}
           chosen={intake.warnings}
           onChange={(warnings) => set({ warnings })}
         />
@@ -163,8 +164,4 @@ export function AskScreen() {
       </section>
     </main>
   );
-}
-
-function sentence(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { Side } from "../api/types";
 import { Plate } from "../figures/Plate";
 import { useFigures } from "../figures/queries";
-import { otherSide, sideName } from "../pieces/format";
+import { capital, otherSide, sideName } from "../pieces/format";
 import { Toggles } from "../pieces/Toggles";
 import { useWidth } from "../pieces/useWidth";
 import { hurtOf } from "./hurts";
@@ -58,7 +58,7 @@ export function WhereItHurts(props: {
             items={map.areas.map((a) => ({
               key: a.id,
               site: a.site,
-              name: sentence(a.name),
+              name: capital(a.name),
               label: `${sideName(side)}: ${a.name}`,
               on: hurts.includes(hurtOf(side, a.id)),
             }))}
@@ -87,5 +87,3 @@ export function WhereItHurts(props: {
     </section>
   );
 }
-
-const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

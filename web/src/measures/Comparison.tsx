@@ -1,7 +1,7 @@
 import type { Measure } from "../api/types";
 import { levelName, levels } from "../couch/pictures/SpinePicture";
 import { useCaseContext } from "../frame/CaseFrame";
-import { plainNumber, sideName } from "../pieces/format";
+import { capital, plainNumber, sideName } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
 
 /** The two sides against each other: a share where it is force, a difference where it is an angle or a level. */
@@ -91,10 +91,6 @@ export function SinceLast(props: { measure: Measure }) {
   );
 }
 
-function sentence(words: string): string {
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
-}
-
 /** What the catalogue's criteria make of it, and what the numbers suggest when read together. */
 export function Follows(props: { measure: Measure }) {
   const { view } = useCaseContext();
@@ -121,7 +117,7 @@ export function Follows(props: { measure: Measure }) {
               Read together, <b>{m.pattern}</b>: suggests {m.suggests}. A prompt, not weighed.
             </>
           ) : (
-            sentence(m.pattern)
+            `${capital(m.pattern)}.`
           )}
         </span>
       )}

@@ -40,6 +40,11 @@ export function midSentence(text: string): string {
   return /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
 }
 
+/** The same text at the start of a sentence. */
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
 export function plainNumber(value: number): string {
   return trim(value.toFixed(2));
 }

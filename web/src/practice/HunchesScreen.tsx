@@ -1,7 +1,7 @@
 import { Link, useSearchParams } from "react-router";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { percent } from "../pieces/format";
+import { capital, percent } from "../pieces/format";
 import { PageHeading } from "../pieces/PageHeading";
 import { WideTable } from "../pieces/WideTable";
 import { HunchCurve } from "./HunchCurve";
@@ -87,8 +87,6 @@ function Groups(props: { title: string; of: HunchesOf; groups: Group[] }) {
     </section>
   );
 }
-
-const capital = (word: string) => `${word.charAt(0).toUpperCase()}${word.slice(1)}`;
 
 /** Below this a difference is not worth a word. */
 const WORTH_A_WORD = 0.05;

@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { capital } from "../pieces/format";
 import { PageHeading } from "../pieces/PageHeading";
 import { usePracticeContext } from "./context";
 import { type Courtesy, type Question, useDeed } from "./queries";
@@ -92,4 +93,4 @@ export function MeetScreen() {
   );
 }
 
-const question = (ask: string) => `${ask.charAt(0).toUpperCase()}${ask.slice(1)}?`;
+const question = (ask: string) => `${capital(ask)}?`;

@@ -11,7 +11,7 @@ import { PatientLines } from "./PatientLines";
 import { type Home, useBegin, useHome } from "./queries";
 import { useStations } from "./stations/queries";
 import { ToSit } from "./stations/ToSit";
-import { settingName } from "./words";
+import { SETTINGS, settingName } from "./words";
 
 /** The home of whoever practises: today's patient, what was left open, any complaint in one tap, and how the hunches do. */
 export function PracticeHome() {
@@ -140,8 +140,6 @@ function Waiting() {
     </section>
   );
 }
-
-const SETTINGS = ["community", "sports", "specialist"] as const;
 
 /** Somebody new, in one tap. */
 function Complaints(props: { home: Home }) {

@@ -1,7 +1,10 @@
-const SETTINGS: Record<string, string> = {
+const NAMES: Record<string, string> = {
   community: "community",
   sports: "sports",
   specialist: "specialist clinic",
 };
 
-export const settingName = (setting: string) => SETTINGS[setting] ?? setting;
+/** In their usual order. */
+export const SETTINGS = ["community", "sports", "specialist"] as const;
+
+export const settingName = (setting: string) => NAMES[setting] ?? setting;

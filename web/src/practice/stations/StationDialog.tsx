@@ -4,7 +4,7 @@ import { useCatalogue } from "../../api/queries";
 import { DialogFrame } from "../../pieces/DialogFrame";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { useHome } from "../queries";
-import { settingName } from "../words";
+import { SETTINGS, settingName } from "../words";
 import { DialogEnd } from "./DialogEnd";
 import { type Station, type StationChange, type StationMark, useSaveStation } from "./queries";
 
@@ -26,7 +26,6 @@ const USUAL: StationMark[] = [
   { kind: "plan", points: 2 },
 ];
 
-const SETTINGS = ["community", "sports", "specialist"] as const;
 const MINUTES = [5, 8, 10, 15, 20, 30];
 const POINTS = [1, 2, 3, 4, 5];
 

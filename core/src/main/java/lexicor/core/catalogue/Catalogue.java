@@ -130,6 +130,14 @@ public final class Catalogue {
         return precautions.stream().filter(p -> p.id().equals(id)).findFirst();
     }
 
+    public Optional<WarningSign> warning(String id) {
+        return warnings.stream().filter(w -> w.id().equals(id)).findFirst();
+    }
+
+    public Optional<Ladder> ladder(String id) {
+        return ladders.stream().filter(l -> l.id().equals(id)).findFirst();
+    }
+
     /** Consensus case definitions, which move no probability (method M18). */
     public List<Definition> definitions() {
         return definitions;

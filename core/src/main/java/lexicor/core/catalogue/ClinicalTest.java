@@ -123,10 +123,7 @@ public record ClinicalTest(
 
     /** How a place is called: by its own words, or else by the first thing that is looked for there. */
     public String placeLabel(String at) {
-        return particulars.places().stream()
-                .filter(p -> p.id().equals(at))
-                .map(Choice::label)
-                .findFirst()
+        return Choice.label(particulars.places(), at)
                 .or(() -> criteria.stream()
                         .filter(c -> !at.isEmpty() && c.at().equals(at))
                         .map(Criterion::label)

@@ -26,4 +26,15 @@ public record Complaint(
     public Optional<Double> pretest(String condition, Setting setting) {
         return Optional.ofNullable(pretests.get(condition)).map(rates -> rates.get(setting));
     }
+
+    /** The base rate of the condition among patients who come with this: the complaint's, or else the condition's own. */
+    public double startingRate(Condition condition, Setting setting) {
+        return pretest(condition.id(), setting)
+                .orElseGet(() -> condition.pretest().get(setting));
+    }
+
+    /** Whether the test examines a region that the complaint is about. */
+    public boolean covers(ClinicalTest test) {
+        return regions.contains(test.region());
+    }
 }

@@ -3,6 +3,7 @@ package lexicor.core.catalogue;
 import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** Where tingling is felt in the hand, and the nerve territory that follows from it. */
@@ -17,6 +18,14 @@ public record FingerMap(List<Finger> fingers, List<Choice> territories) {
         Set<String> found = new LinkedHashSet<>();
         fingers.stream().filter(f -> parts.contains(f.id())).forEach(f -> found.add(f.territory()));
         return found;
+    }
+
+    /** How a part is called; empty where it is not on the map. */
+    public Optional<String> label(String part) {
+        return fingers.stream()
+                .filter(f -> f.id().equals(part))
+                .map(Finger::label)
+                .findFirst();
     }
 
     public boolean has(String part) {

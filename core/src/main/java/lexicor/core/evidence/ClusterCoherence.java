@@ -55,16 +55,16 @@ public final class ClusterCoherence {
             String why,
             List<String> warnings) {
         for (String member : cluster.members()) {
-            if (evidence.of(member).get(cluster.condition()) instanceof Evidence.Weighable w
-                    && margin.applyAsDouble(w.accuracy()) < rule) {
-                warnings.add(String.format(
-                        Locale.ROOT,
-                        "%s %s alone (%.0f %% against %.0f %%).",
-                        why,
-                        catalogue.findingName(member),
-                        100 * rule,
-                        100 * margin.applyAsDouble(w.accuracy())));
-            }
+            evidence.accuracy(member, cluster.condition())
+                    .map(margin::applyAsDouble)
+                    .filter(alone -> alone < rule)
+                    .ifPresent(alone -> warnings.add(String.format(
+                            Locale.ROOT,
+                            "%s %s alone (%.0f %% against %.0f %%).",
+                            why,
+                            catalogue.findingName(member),
+                            100 * rule,
+                            100 * alone)));
         }
     }
 }

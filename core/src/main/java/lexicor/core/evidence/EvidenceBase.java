@@ -72,6 +72,13 @@ public final class EvidenceBase {
         return byCriterion.getOrDefault(criterion, Map.of());
     }
 
+    /** What the criterion is weighed with for the condition; empty where there is nothing to weigh it with. */
+    public Optional<Accuracy> accuracy(String criterion, String condition) {
+        return of(criterion).get(condition) instanceof Evidence.Weighable w
+                ? Optional.of(w.accuracy())
+                : Optional.empty();
+    }
+
     /** The evidence of a threshold cluster; empty where none was published. */
     public Optional<Evidence> ofCluster(String cluster) {
         return Optional.ofNullable(byCluster.get(cluster));

@@ -3,6 +3,7 @@ package lexicor.core.examination;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import java.util.Optional;
+import lexicor.core.catalogue.HistoryItem;
 
 /** Age in bands; their edges answer the history items that ask for age. */
 public enum AgeBand {
@@ -34,6 +35,16 @@ public enum AgeBand {
 
     public String label() {
         return label;
+    }
+
+    /** What the band answers to a history item; empty to one that does not ask for age. */
+    public Optional<Boolean> answer(HistoryItem item) {
+        if (item.ageFrom().isPresent()) {
+            return Optional.of(allAtLeast(item.ageFrom().getAsInt()));
+        }
+        return item.ageBelow().isPresent()
+                ? Optional.of(allBelow(item.ageBelow().getAsInt()))
+                : Optional.empty();
     }
 
     /** Whether nobody in the band has reached this age in years. */

@@ -63,11 +63,7 @@ public final class Findings {
         if (!item.fromAgeBand()) {
             return Optional.ofNullable(answers.get(item.id()));
         }
-        return age.flatMap(band -> item.ageFrom().isPresent()
-                ? Optional.of(band.allAtLeast(item.ageFrom().getAsInt()))
-                : item.ageBelow().isPresent()
-                        ? Optional.of(band.allBelow(item.ageBelow().getAsInt()))
-                        : Optional.empty());
+        return age.flatMap(band -> band.answer(item));
     }
 
     /** The same with one criterion as if it had come out otherwise; not done leaves it out. */

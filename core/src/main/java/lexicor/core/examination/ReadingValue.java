@@ -21,6 +21,11 @@ public sealed interface ReadingValue {
     /** A number in the leaf's own unit. */
     record Quantity(double value) implements ReadingValue {}
 
+    /** Whether it is a flag that is set; what was not recorded is not. */
+    static boolean isYes(ReadingValue value) {
+        return value instanceof Flag flag && flag.value();
+    }
+
     /** The truth value, the code or codes, the text, or the number itself, as files and the API carry it. */
     default Object plain() {
         if (this instanceof Flag flag) {

@@ -63,7 +63,7 @@ final class Signs {
     }
 
     private static boolean isThere(ReadingValue value) {
-        return value instanceof Flag flag && flag.value()
+        return ReadingValue.isYes(value)
                 || value instanceof Codes codes && !codes.values().isEmpty()
                 || value instanceof Code;
     }

@@ -153,7 +153,13 @@ public final class Wording {
         return ordinary ? Character.toLowerCase(text.charAt(0)) + text.substring(1) : text;
     }
 
-    private static String plain(double v) {
+    /** The same text at the start of a sentence. */
+    public static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    /** A number with two digits after the point at most. */
+    public static String plain(double v) {
         return BigDecimal.valueOf(v)
                 .setScale(2, RoundingMode.HALF_UP)
                 .stripTrailingZeros()

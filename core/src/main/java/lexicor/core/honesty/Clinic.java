@@ -57,8 +57,7 @@ public final class Clinic {
             Setting setting) {
         List<Candidate> candidates = complaint.candidates().stream()
                 .map(id -> catalogue.condition(id).orElseThrow())
-                .map(c -> Candidate.of(c, complaint.pretest(c.id(), setting).orElseGet(() -> c.pretest()
-                        .get(setting))))
+                .map(c -> Candidate.of(c, complaint.startingRate(c, setting)))
                 .toList();
         return new Clinic(catalogue, evidence, settings, complaint.regions(), candidates);
     }

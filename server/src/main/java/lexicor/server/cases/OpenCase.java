@@ -91,7 +91,7 @@ public final class OpenCase {
     }
 
     /** Why somebody went ahead with a blocked test at this visit. */
-    Optional<String> goneAheadWith(String test) {
+    public Optional<String> goneAheadWith(String test) {
         return Optional.ofNullable(goneAhead.get(test));
     }
 

@@ -15,6 +15,7 @@ import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.examination.AgeBand;
 import lexicor.core.examination.Slug;
+import lexicor.core.examination.Wording;
 import lexicor.core.examination.pads.Dial;
 import lexicor.core.examination.pads.Pad;
 import lexicor.core.examination.pads.PadBoard;
@@ -189,7 +190,6 @@ class CatalogueController {
     }
 
     private static String label(String id) {
-        String words = id.replace('-', ' ');
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+        return Wording.capital(id.replace('-', ' '));
     }
 }

@@ -68,10 +68,10 @@ class EvidenceService {
             throw Refusal.notFound("There is no pair of " + criterion + " and " + condition + ".");
         }
         List<AccuracyRow> used = base.used(criterion, condition);
-        Optional<Accuracy> pooled = accuracy(base, criterion, condition);
+        Optional<Accuracy> pooled = base.accuracy(criterion, condition);
         boolean anyRisky = used.stream().anyMatch(r -> r.bias().equals("high"));
         Optional<Accuracy> without =
-                anyRisky ? accuracy(base(HighBias.LEFT_OUT), criterion, condition) : Optional.empty();
+                anyRisky ? base(HighBias.LEFT_OUT).accuracy(criterion, condition) : Optional.empty();
         return new PairView(
                 line(base, criterion, condition),
                 settings.current().highBias(),
@@ -94,7 +94,7 @@ class EvidenceService {
 
     /** The value that a criterion is weighed with; empty where there is none. */
     Optional<Accuracy> weighed(String criterion, String condition) {
-        return accuracy(current(), criterion, condition);
+        return current().accuracy(criterion, condition);
     }
 
     /** What a cluster is weighed with; empty where nothing was published, or it cannot be weighed. */
@@ -104,10 +104,6 @@ class EvidenceService {
 
     private static Optional<Accuracy> accuracy(Evidence found) {
         return found instanceof Evidence.Weighable weighable ? Optional.of(weighable.accuracy()) : Optional.empty();
-    }
-
-    private static Optional<Accuracy> accuracy(EvidenceBase base, String criterion, String condition) {
-        return Optional.ofNullable(base.of(criterion).get(condition)).flatMap(EvidenceService::accuracy);
     }
 
     private static int studiesIn(List<AccuracyRow> used, HighBias way) {

@@ -1,10 +1,6 @@
 package lexicor.server.intake;
 
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
-import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Ladder;
 import lexicor.core.planning.WithinTime;
 import lexicor.server.cases.CaseBasis;
 import lexicor.server.cases.CaseDoor;
@@ -19,7 +15,6 @@ import lexicor.server.intake.IntakeViews.LadderChange;
 import lexicor.server.intake.IntakeViews.PlanChange;
 import lexicor.server.intake.IntakeViews.TimeThere;
 import lexicor.server.problems.Refusal;
-import lexicor.server.standing.Basis;
 import lexicor.server.time.Moments;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -49,26 +44,10 @@ class Plans {
     @Transactional
     public CaseView save(String code, PlanChange change) {
         CaseRecord stored = door.lockForRecording(code, change.version());
-        List<String> tests = checked(change.tests(), change.arrange(), basis.of(stored));
+        List<String> tests = PlanChecks.order(change, basis.of(stored));
         stored.plan.clear();
         stored.plan.addAll(tests);
         return saved(stored);
-    }
-
-    private static List<String> checked(List<String> tests, boolean arrange, Basis used) {
-        if (tests == null) {
-            throw Refusal.field("tests", "missing; expected a list, empty to follow the proposed order");
-        }
-        Set<String> seen = new HashSet<>();
-        for (String id : tests) {
-            if (id == null || used.catalogue().test(id).isEmpty()) {
-                throw Refusal.field("tests", "there is no test " + id);
-            }
-            if (!seen.add(id)) {
-                throw Refusal.field("tests", id + " is listed twice");
-            }
-        }
-        return arrange ? CasePlan.inOrder(seen, used) : tests;
     }
 
     /** Leaves out what the time does not reach, as the case stands now; without a time nothing is. */
@@ -96,23 +75,13 @@ class Plans {
     @Transactional
     public CaseView walk(String code, String ladder, LadderChange change) {
         CaseRecord stored = door.lockForRecording(code, change.version());
-        checkAnswer(basis.of(stored).catalogue(), ladder, change.answer());
+        PlanChecks.answer(basis.of(stored).catalogue(), ladder, change.answer());
         if (change.answer() == null) {
             stored.ladders.remove(ladder);
         } else {
             stored.ladders.put(ladder, change.answer());
         }
         return saved(stored);
-    }
-
-    private static void checkAnswer(Catalogue catalogue, String id, String answer) {
-        Ladder ladder = catalogue.ladders().stream()
-                .filter(l -> l.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> Refusal.notFound("There is no ladder " + id + "."));
-        if (answer != null && !ladder.answers().containsKey(answer)) {
-            throw Refusal.field("answer", "expected one of " + ladder.answers().keySet() + ", found " + answer);
-        }
     }
 
     private CaseView saved(CaseRecord stored) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.examination.Place;
 import lexicor.core.examination.Side;
@@ -26,6 +27,7 @@ import lexicor.core.practice.debrief.Encounter;
 import lexicor.core.practice.patient.Answers.Answer;
 import lexicor.core.practice.patient.SimulatedPatient;
 import lexicor.core.weighing.Suspicion;
+import lexicor.server.cases.CasePage;
 import lexicor.server.cases.OpenCase;
 import lexicor.server.cases.OpenCases;
 import lexicor.server.cases.records.CandidateRecord;
@@ -120,7 +122,7 @@ final class Attempt {
             candidate.suspicion = Suspicion.AS_USUAL.id();
             made.candidates.add(candidate);
         });
-        asked().forEach(a -> {
+        deeds(Asked.class).forEach(a -> {
             switch (a.kind()) {
                 case HISTORY -> made.answers.put(a.id(), a.yes());
                 case PRECAUTION -> addIf(a, made.precautions);
@@ -168,10 +170,7 @@ final class Attempt {
 
     private Map<String, String> ahead() {
         Map<String, String> ahead = new LinkedHashMap<>();
-        deeds.stream()
-                .filter(WentAhead.class::isInstance)
-                .map(WentAhead.class::cast)
-                .forEach(w -> ahead.put(w.test(), w.reason()));
+        deeds(WentAhead.class).forEach(w -> ahead.put(w.test(), w.reason()));
         return ahead;
     }
 
@@ -205,16 +204,18 @@ final class Attempt {
         return open;
     }
 
+    /** What blocks a test, in words; empty where nothing does. */
+    List<String> blocking(ClinicalTest test) {
+        return CasePage.blocking(open.record(), test, catalogue());
+    }
+
     List<Deed> deeds() {
         return List.copyOf(deeds);
     }
 
-    Stream<Asked> asked() {
-        return deeds.stream().filter(Asked.class::isInstance).map(Asked.class::cast);
-    }
-
-    Stream<Did> done() {
-        return deeds.stream().filter(Did.class::isInstance).map(Did.class::cast);
+    /** Those of one kind, in their order. */
+    <T extends Deed> Stream<T> deeds(Class<T> kind) {
+        return deeds.stream().filter(kind::isInstance).map(kind::cast);
     }
 
     boolean wasSaid(Courtesy what) {
@@ -222,7 +223,7 @@ final class Attempt {
     }
 
     boolean isPeeked() {
-        return deeds.stream().anyMatch(Peeked.class::isInstance);
+        return deeds(Peeked.class).findAny().isPresent();
     }
 
     /** Whether the program's own probabilities may be seen. */

@@ -13,6 +13,7 @@ import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.examination.Place;
 import lexicor.core.practice.debrief.Deed;
+import lexicor.core.practice.debrief.Deed.Asked;
 import lexicor.core.practice.debrief.Deed.Courtesy;
 import lexicor.core.practice.debrief.Deed.Did;
 import lexicor.core.practice.debrief.Deed.Looked;
@@ -78,9 +79,8 @@ final class Encounters {
     }
 
     private List<CourtesyView> courtesies() {
-        return attempt.deeds().stream()
-                .filter(Said.class::isInstance)
-                .map(d -> ((Said) d).what())
+        return attempt.deeds(Said.class)
+                .map(Said::what)
                 .distinct()
                 .map(w -> new CourtesyView(w, words(w)))
                 .toList();
@@ -96,7 +96,7 @@ final class Encounters {
 
     private List<QuestionView> questions() {
         Map<AskedBody, Boolean> asked = new LinkedHashMap<>();
-        attempt.asked().forEach(a -> asked.put(new AskedBody(a.kind(), a.id()), a.yes()));
+        attempt.deeds(Asked.class).forEach(a -> asked.put(new AskedBody(a.kind(), a.id()), a.yes()));
         List<QuestionView> all = new ArrayList<>();
         for (HistoryItem item : catalogue.history()) {
             AskedBody body = new AskedBody(Question.HISTORY, item.id());

@@ -1,8 +1,8 @@
 package lexicor.server.practice;
 
 import jakarta.persistence.LockModeType;
-import java.util.Collection;
 import java.util.List;
+import lexicor.server.practice.HomeViews.StudentLine;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
@@ -18,12 +18,18 @@ interface PatientStore extends JpaRepository<PatientRecord, Long> {
 
     List<PatientRecord> findByOwnerOrderById(String owner);
 
-    List<PatientRecord> findByOwnerInOrderByStartedAtDesc(Collection<String> owners);
-
     List<PatientRecord> findByOwnerAndSeedAndComplaintAndSetting(
             String owner, long seed, String complaint, String setting);
 
     List<PatientRecord> findByStationOrderByIdDesc(Long station);
+
+    int countByStationAndEndedAtNotNull(Long station);
+
+    /** How somebody did over all that are over; the means are null where none is. */
+    @Query(
+            "select new lexicor.server.practice.HomeViews$StudentLine(:owner, cast(count(p) as int), avg(p.brier), avg(p.programBrier))"
+                    + " from PatientRecord p where p.owner = :owner and p.endedAt is not null")
+    StudentLine line(String owner);
 
     void deleteByOwner(String owner);
 }

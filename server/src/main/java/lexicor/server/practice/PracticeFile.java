@@ -78,7 +78,7 @@ class PracticeFile {
                 steps.findByPatientIdOrderById(p.id).stream()
                         .map(s -> new PracticedStep(s.madeAt, s.kind, JSON.readTree(s.body), s.undone))
                         .toList(),
-                p.debrief == null ? null : JSON.readValue(p.debrief, DebriefView.class));
+                p.isEnded() ? Practising.debrief(p) : null);
     }
 
     /** Deletes all of one's own practice for good. */

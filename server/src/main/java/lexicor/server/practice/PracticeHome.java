@@ -1,13 +1,10 @@
 package lexicor.server.practice;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
@@ -20,7 +17,6 @@ import lexicor.server.people.Role;
 import lexicor.server.practice.HomeViews.ComplaintChoice;
 import lexicor.server.practice.HomeViews.HomeView;
 import lexicor.server.practice.HomeViews.HunchesView;
-import lexicor.server.practice.HomeViews.StudentLine;
 import lexicor.server.practice.HomeViews.TodayView;
 import lexicor.server.practice.PracticeViews.JudgedView;
 import lexicor.server.practice.PracticeViews.PatientLine;
@@ -80,7 +76,9 @@ class PracticeHome {
                         .map(this::line)
                         .toList(),
                 hunchesOf(door.name()),
-                door.person().isLead() ? students() : List.of());
+                door.person().isLead()
+                        ? people.named(Role.STUDENT).stream().map(store::line).toList()
+                        : List.of());
     }
 
     private TodayView today() {
@@ -126,34 +124,18 @@ class PracticeHome {
                 .toList();
     }
 
-    private List<StudentLine> students() {
-        List<StudentLine> lines = new ArrayList<>();
-        for (String name : people.named(Role.STUDENT)) {
-            List<PatientRecord> ended = store.findByOwnerOrderById(name).stream()
-                    .filter(PatientRecord::isEnded)
-                    .toList();
-            lines.add(new StudentLine(name, ended.size(), mean(ended, true), mean(ended, false)));
-        }
-        return lines;
-    }
-
-    private static Double mean(List<PatientRecord> ended, boolean own) {
-        return ended.isEmpty()
-                ? null
-                : ended.stream()
-                        .map(p -> own ? p.brier : p.programBrier)
-                        .filter(Objects::nonNull)
-                        .collect(Collectors.averagingDouble(Double::doubleValue));
-    }
-
     /** Those of one's own, or of a student for a lead. */
     @Transactional(readOnly = true)
     public HunchesView hunches(String of) {
         String owner = Optional.ofNullable(of).orElse(door.name());
+        requireOpen(owner);
+        return hunchesOf(owner);
+    }
+
+    private void requireOpen(String owner) {
         if (!door.isOpen(owner)) {
             throw Refusal.notFound("There is nobody called " + owner + " whose practice you see.");
         }
-        return hunchesOf(owner);
     }
 
     private HunchesView hunchesOf(String owner) {
@@ -170,9 +152,7 @@ class PracticeHome {
     /** The patients of a student, for a lead. */
     @Transactional(readOnly = true)
     public List<PatientLine> patientsOf(String student) {
-        if (!door.isOpen(student)) {
-            throw Refusal.notFound("There is nobody called " + student + " whose practice you see.");
-        }
+        requireOpen(student);
         return store.findByOwnerOrderByStartedAtDescIdDesc(student, PageRequest.ofSize(LATEST)).stream()
                 .map(this::line)
                 .toList();

@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.practice.debrief.Deed.Courtesy;
+import lexicor.core.practice.debrief.Deed.Did;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.practice.PracticeViews.Begun;
 import lexicor.server.practice.PracticeViews.DebriefView;
@@ -88,7 +88,7 @@ public class Practising {
         return begin(
                 complaint,
                 Optional.ofNullable(asked.setting()).orElse(Setting.COMMUNITY),
-                Optional.ofNullable(asked.seed()).orElseGet(() -> (long) random.nextInt(SEEDS)),
+                Optional.ofNullable(asked.seed()).orElseGet(this::freshSeed),
                 Optional.ofNullable(asked.minutes()).orElse(USUAL_MINUTES),
                 null,
                 null);
@@ -116,6 +116,11 @@ public class Practising {
         return new Begun(store.saveAndFlush(made).id);
     }
 
+    /** One for a patient whom nobody chose. */
+    public long freshSeed() {
+        return random.nextInt(SEEDS);
+    }
+
     public static void checkMinutes(int minutes) {
         if (minutes < FEWEST_MINUTES || minutes > MOST_MINUTES) {
             throw Refusal.field("minutes", "expected " + FEWEST_MINUTES + " to " + MOST_MINUTES + ", found " + minutes);
@@ -135,18 +140,22 @@ public class Practising {
         if (deed.kind() == null) {
             throw Refusal.field("kind", "missing; expected said, asked, did, looked or peeked");
         }
-        Attempt before = patients.attempt(stored);
         switch (deed.kind()) {
             case SAID -> {
                 Courtesy said = Optional.ofNullable(deed.said()).orElseThrow(() -> Refusal.field("said", "missing"));
-                add(stored, deed.key(), StepKind.SAID, new SaidBody(said));
+                steps.add(stored, deed.key(), StepKind.SAID, new SaidBody(said));
             }
-            case ASKED -> add(stored, deed.key(), StepKind.ASKED, asked(deed, before.catalogue()));
-            case DID -> add(stored, deed.key(), StepKind.DID, did(deed, before));
-            case LOOKED -> add(stored, deed.key(), StepKind.LOOKED, new Nothing());
+            case ASKED ->
+                steps.add(
+                        stored,
+                        deed.key(),
+                        StepKind.ASKED,
+                        asked(deed, patients.of(stored).basis().catalogue()));
+            case DID -> steps.add(stored, deed.key(), StepKind.DID, did(deed, patients.attempt(stored)));
+            case LOOKED -> steps.add(stored, deed.key(), StepKind.LOOKED, new Nothing());
             case PEEKED -> {
                 requireOwnTime(stored);
-                add(stored, deed.key(), StepKind.PEEKED, new Nothing());
+                steps.add(stored, deed.key(), StepKind.PEEKED, new Nothing());
             }
             default -> throw Refusal.field("kind", "expected said, asked, did, looked or peeked");
         }
@@ -172,7 +181,7 @@ public class Practising {
                                 .filter(h -> !h.fromAgeBand())
                                 .isPresent();
                     case PRECAUTION -> catalogue.precaution(deed.id()).isPresent();
-                    case WARNING -> catalogue.warnings().stream().anyMatch(w -> w.id().equals(deed.id()));
+                    case WARNING -> catalogue.warning(deed.id()).isPresent();
                 };
         if (!known) {
             throw Refusal.field("id", "there is no such question: " + deed.id());
@@ -204,10 +213,10 @@ public class Practising {
         PatientRecord stored = door.lockOpen(id);
         Attempt before = patients.attempt(stored);
         Map<String, Double> given = checked(hunch.probabilities(), before);
-        if (!hunch.atEnd() && before.done().findAny().isPresent()) {
+        if (!hunch.atEnd() && before.deeds(Did.class).findAny().isPresent()) {
             throw Refusal.conflict("A test was done already; what you thought before it stays as it is.");
         }
-        add(stored, hunch.key(), StepKind.HUNCH, new HunchBody(hunch.atEnd(), given));
+        steps.add(stored, hunch.key(), StepKind.HUNCH, new HunchBody(hunch.atEnd(), given));
         return Encounters.view(patients.attempt(stored), true);
     }
 
@@ -236,7 +245,7 @@ public class Practising {
             throw Refusal.conflict("Say how likely you think each candidate is now, before you hear the truth.");
         }
         checkPlan(end.plan(), before);
-        add(stored, end.key(), StepKind.END, new EndBody(end.plan()));
+        steps.add(stored, end.key(), StepKind.END, new EndBody(end.plan()));
         Attempt ended = patients.attempt(stored);
         DebriefView debrief = Debriefs.of(ended);
         stored.endedAt = moments.now();
@@ -289,9 +298,5 @@ public class Practising {
     @Transactional
     public void delete(long id) {
         store.delete(door.lockOwn(id));
-    }
-
-    private void add(PatientRecord stored, UUID key, StepKind kind, Object body) {
-        steps.add(stored, key, kind, body);
     }
 }

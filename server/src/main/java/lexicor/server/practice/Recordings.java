@@ -1,22 +1,18 @@
 package lexicor.server.practice;
 
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import lexicor.core.catalogue.ClinicalTest;
-import lexicor.core.catalogue.Ladder;
 import lexicor.core.examination.Side;
 import lexicor.server.cases.CasePage;
-import lexicor.server.cases.CasePlan;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.Examination;
-import lexicor.server.cases.OpenCase;
 import lexicor.server.cases.Taken;
 import lexicor.server.cases.records.TapRecord;
 import lexicor.server.intake.IntakeViews.LadderChange;
 import lexicor.server.intake.IntakeViews.PlanChange;
+import lexicor.server.intake.PlanChecks;
 import lexicor.server.practice.StepBodies.AheadBody;
 import lexicor.server.practice.StepBodies.LadderBody;
 import lexicor.server.practice.StepBodies.PlanBody;
@@ -24,6 +20,7 @@ import lexicor.server.practice.StepBodies.TapBody;
 import lexicor.server.privacy.PersonalDetails;
 import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.Refusal;
+import lexicor.server.recording.Precautions;
 import lexicor.server.recording.RecordingViews.NewOverride;
 import lexicor.server.recording.RecordingViews.NewTap;
 import lexicor.server.recording.RecordingViews.TapView;
@@ -85,14 +82,9 @@ class Recordings {
 
     /** Nothing is done or recorded on a test that a precaution blocks, but for a written reason. */
     static void requireNotBlocked(Attempt attempt, ClinicalTest test) {
-        OpenCase open = attempt.open();
-        CasePage.blocked(open).stream()
-                .filter(b -> b.test().equals(test.id()) && b.reason() == null)
-                .findFirst()
-                .ifPresent(b -> {
-                    throw Refusal.conflict("test: " + test.name() + " is blocked by " + String.join(", ", b.because())
-                            + "; going ahead takes a written reason");
-                });
+        if (attempt.open().goneAheadWith(test.id()).isEmpty()) {
+            Precautions.refuse(test, attempt.blocking(test));
+        }
     }
 
     /** Every tap ever made, oldest first. */
@@ -131,7 +123,10 @@ class Recordings {
         PatientRecord stored = door.lockOpen(id);
         Attempt before = patients.attempt(stored);
         String reason = Reasons.aboutCase(request.reason());
-        if (CasePage.blocked(before.open()).stream().noneMatch(b -> b.test().equals(request.test()))) {
+        if (Optional.ofNullable(request.test())
+                .flatMap(before.catalogue()::test)
+                .filter(t -> !before.blocking(t).isEmpty())
+                .isEmpty()) {
             throw Refusal.field("test", request.test() + " is not blocked here");
         }
         PersonalDetails.question("reason", reason, request.sure());
@@ -143,17 +138,7 @@ class Recordings {
     public CaseView plan(long id, PlanChange change) {
         PatientRecord stored = lockSeen(id, change.version());
         Attempt before = patients.attempt(stored);
-        List<String> tests = Optional.ofNullable(change.tests()).orElseThrow(() -> Refusal.field("tests", "missing"));
-        Set<String> seen = new HashSet<>();
-        for (String test : tests) {
-            if (test == null || before.catalogue().test(test).isEmpty()) {
-                throw Refusal.field("tests", "there is no test " + test);
-            }
-            if (!seen.add(test)) {
-                throw Refusal.field("tests", test + " is listed twice");
-            }
-        }
-        List<String> order = change.arrange() ? CasePlan.inOrder(seen, before.basis()) : tests;
+        List<String> order = PlanChecks.order(change, before.basis());
         steps.add(stored, UUID.randomUUID(), StepKind.PLANNED, new PlanBody(order));
         return view(patients.attempt(stored));
     }
@@ -161,13 +146,7 @@ class Recordings {
     @Transactional
     public CaseView walk(long id, String ladder, LadderChange change) {
         PatientRecord stored = lockSeen(id, change.version());
-        Ladder known = patients.attempt(stored).catalogue().ladders().stream()
-                .filter(l -> l.id().equals(ladder))
-                .findFirst()
-                .orElseThrow(() -> Refusal.notFound("There is no ladder " + ladder + "."));
-        if (change.answer() != null && !known.answers().containsKey(change.answer())) {
-            throw Refusal.field("answer", "expected one of " + known.answers().keySet() + ", found " + change.answer());
-        }
+        PlanChecks.answer(patients.attempt(stored).catalogue(), ladder, change.answer());
         steps.add(stored, UUID.randomUUID(), StepKind.LADDER, new LadderBody(ladder, change.answer()));
         return view(patients.attempt(stored));
     }

@@ -3,15 +3,12 @@ package lexicor.server.practice;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Complaint;
 import lexicor.core.examination.Place;
 import lexicor.core.practice.debrief.Point;
 import lexicor.core.practice.station.Mark;
 import lexicor.core.practice.station.Marking;
 import lexicor.core.practice.station.Marking.Marked;
 import lexicor.server.practice.PracticeViews.DebriefView;
-import lexicor.server.practice.PracticeViews.WishView;
 import org.springframework.stereotype.Component;
 
 /** What stations know of the patients that were examined at them. */
@@ -42,6 +39,11 @@ public class Sittings {
                 .toList();
     }
 
+    /** How many of a station are over. */
+    public int ended(long station) {
+        return store.countByStationAndEndedAtNotNull(station);
+    }
+
     /** Points for one that is over. */
     public Result result(Sitting sitting, List<Mark> marks) {
         PatientRecord stored = store.findById(sitting.patient()).orElseThrow();
@@ -57,15 +59,5 @@ public class Sittings {
                 debrief.minutes(),
                 stored.brier,
                 stored.programBrier);
-    }
-
-    /** What a patient set by hand is, as it is kept; refuses what the complaint cannot be. */
-    public static String checked(WishView wish, Complaint complaint, Catalogue catalogue) {
-        return Wishes.checked(wish, complaint, catalogue);
-    }
-
-    /** The same as it was sent; null where all is drawn. */
-    public static WishView wish(String stored) {
-        return Wishes.view(stored);
     }
 }

@@ -11,7 +11,7 @@ import lexicor.server.problems.Refusal;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Patients set by hand, as they are sent and kept. */
-final class Wishes {
+public final class Wishes {
     private static final JsonMapper STORED = JsonMapper.shared();
     private static final int MOST_CONDITIONS = 2;
 
@@ -29,12 +29,13 @@ final class Wishes {
                 Set.copyOf(view.warnings()));
     }
 
-    static WishView view(String stored) {
+    /** As it was sent; null where all is drawn. */
+    public static WishView view(String stored) {
         return stored.isEmpty() ? null : STORED.readValue(stored, WishView.class);
     }
 
-    /** Refuses what the complaint cannot be. */
-    static String checked(WishView wish, Complaint complaint, Catalogue catalogue) {
+    /** As it is kept; refuses what the complaint cannot be. */
+    public static String checked(WishView wish, Complaint complaint, Catalogue catalogue) {
         if (wish == null) {
             return "";
         }
@@ -53,7 +54,7 @@ final class Wishes {
             }
         }
         for (String w : Optional.ofNullable(wish.warnings()).orElse(List.of())) {
-            if (catalogue.warnings().stream().noneMatch(k -> k.id().equals(w))) {
+            if (catalogue.warning(w).isEmpty()) {
                 throw Refusal.field("wish.warnings", "there is no warning sign " + w);
             }
         }

@@ -54,6 +54,17 @@ public class Precautions {
     void allow(CaseRecord stored, ClinicalTest test) {
         List<String> because = CasePage.blocking(stored, test, basis.of(stored).catalogue());
         if (!because.isEmpty() && !overrides.existsByCaseIdAndVisitAndTest(stored.id, stored.visit(), test.id())) {
+            refuse(test, because);
+        }
+    }
+
+    /**
+     * Refuses a test without a written reason.
+     *
+     * @param because what blocks it, in words; where nothing does it is not refused
+     */
+    public static void refuse(ClinicalTest test, List<String> because) {
+        if (!because.isEmpty()) {
             throw Refusal.conflict("test: " + test.name() + " is blocked by " + String.join(", ", because)
                     + "; going ahead takes a written reason");
         }

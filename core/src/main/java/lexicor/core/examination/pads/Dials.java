@@ -16,6 +16,7 @@ import lexicor.core.catalogue.Measure;
 import lexicor.core.catalogue.Particulars.Words;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.Rule.Comparison;
+import lexicor.core.examination.Wording;
 
 /** The dials of one place of a test, each named after what it measures there. */
 final class Dials {
@@ -86,9 +87,7 @@ final class Dials {
                         .map(Measure::name)
                         .findFirst()
                         .orElse(test.placeLabel(at));
-        return movement.isEmpty()
-                ? Character.toUpperCase(dial.label().charAt(0)) + dial.label().substring(1) + " range"
-                : movement + ", " + dial.label();
+        return movement.isEmpty() ? Wording.capital(dial.label()) + " range" : movement + ", " + dial.label();
     }
 
     private static void dial(ReadingLeaf leaf, String label, double step, double... quick) {

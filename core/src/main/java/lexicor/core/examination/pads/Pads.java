@@ -212,8 +212,7 @@ final class Pads {
     }
 
     private void several(String id, String label, Pad.Group group, ReadingLeaf leaf, String code) {
-        String capital = label.isEmpty() ? label : Character.toUpperCase(label.charAt(0)) + label.substring(1);
-        pads.add(new Pad(id, capital, "", group, Map.of(leaf, new Codes(List.of(code)))));
+        pads.add(new Pad(id, Wording.capital(label), "", group, Map.of(leaf, new Codes(List.of(code)))));
     }
 
     private void add(String id, String label, String hint, ReadingLeaf leaf, ReadingValue value) {

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.ReadingLeaf;
@@ -52,10 +51,7 @@ final class Bedside {
         places.stream().distinct().forEach(p -> {
             Map<ReadingLeaf, ReadingValue> there = felt(p);
             if (!there.isEmpty()) {
-                taps.add(new Tap(
-                        p,
-                        there.entrySet().stream()
-                                .collect(Collectors.toMap(Map.Entry::getKey, e -> Optional.of(e.getValue())))));
+                taps.add(Tap.of(p, there));
             }
         });
         return Readings.of(taps);

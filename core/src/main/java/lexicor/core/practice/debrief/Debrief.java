@@ -97,14 +97,8 @@ public record Debrief(
                 List.copyOf(points),
                 ClinicClock.minutes(bedside.catalogue, encounter.deeds()),
                 positions(encounter, bedside),
-                steps(gains.done),
-                steps(gains.best));
-    }
-
-    private static List<TestStep> steps(List<Gains.Step> steps) {
-        return steps.stream()
-                .map(s -> new TestStep(s.test(), s.bits(), s.minutes()))
-                .toList();
+                List.copyOf(gains.done),
+                List.copyOf(gains.best));
     }
 
     private static Positions positions(Encounter encounter, Bedside bedside) {

@@ -2,7 +2,6 @@ package lexicor.core.practice.debrief;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -13,6 +12,7 @@ import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Place;
 import lexicor.core.planning.Restraint;
+import lexicor.core.practice.debrief.Debrief.TestStep;
 import lexicor.core.practice.debrief.Deed.Did;
 import lexicor.core.practice.debrief.Deed.Question;
 import lexicor.core.weighing.NextTest;
@@ -27,15 +27,12 @@ final class Gains {
     private static final double LEAST_BITS = 0.001;
     private static final int MOST = 24;
 
-    /** One test of an order. */
-    record Step(String test, double bits, double minutes) {}
-
     private final Bedside bedside;
     private final Encounter encounter;
     private final Map<String, Boolean> answers;
     private final Set<String> precautions;
-    final List<Step> done = new ArrayList<>();
-    final List<Step> best = new ArrayList<>();
+    final List<TestStep> done = new ArrayList<>();
+    final List<TestStep> best = new ArrayList<>();
     final List<Point> forNothing = new ArrayList<>();
 
     Gains(Bedside bedside, Encounter encounter) {
@@ -44,11 +41,7 @@ final class Gains {
         answers = encounter.answers();
         precautions = encounter.confirmed(Question.PRECAUTION);
         followDone();
-        followBest(done.stream().mapToDouble(Step::minutes).sum());
-    }
-
-    static double bits(List<Step> steps) {
-        return steps.stream().mapToDouble(Step::bits).sum();
+        followBest(done.stream().mapToDouble(TestStep::minutes).sum());
     }
 
     private void followDone() {
@@ -82,7 +75,7 @@ final class Gains {
         while (used.size() < MOST) {
             double there = left;
             Map<String, Double> gains = byTest(weigh(bedside.findings(bedside.felt(places), answers)));
-            Optional<Step> next = gains.keySet().stream()
+            Optional<TestStep> next = gains.keySet().stream()
                     .filter(t -> !used.contains(t))
                     .map(t -> step(t, gains))
                     .filter(s -> s.minutes() <= there + 1e-9 && s.bits() >= LEAST_BITS)
@@ -110,11 +103,11 @@ final class Gains {
                     .map(ClinicalTest::id)
                     .ifPresent(t -> byTest.merge(t, next.gain(), Math::max));
         }
-        return new HashMap<>(byTest);
+        return byTest;
     }
 
-    private Step step(String test, Map<String, Double> gains) {
-        return new Step(
+    private TestStep step(String test, Map<String, Double> gains) {
+        return new TestStep(
                 test,
                 gains.getOrDefault(test, 0.0),
                 bedside.catalogue.test(test).orElseThrow().minutes());

@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Condition;
-import lexicor.core.evidence.Evidence;
+import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Findings;
@@ -59,13 +59,14 @@ final class Judgement {
     }
 
     private boolean isReadAsProbability(Finding f, Debrief.Judged j) {
-        return evidence.of(f.criterion()).get(j.condition()) instanceof Evidence.Weighable w
-                && Math.abs(w.accuracy().shown().specificity() - j.atEnd()) <= NEAR
+        return evidence.accuracy(f.criterion(), j.condition())
+                        .filter(a -> Math.abs(a.shown().specificity() - j.atEnd()) <= NEAR)
+                        .isPresent()
                 && Math.abs(j.program() - j.atEnd()) >= FAR;
     }
 
     private void specificity(Finding f, Debrief.Judged j) {
-        Evidence.Weighable w = (Evidence.Weighable) evidence.of(f.criterion()).get(j.condition());
+        Accuracy accuracy = evidence.accuracy(f.criterion(), j.condition()).orElseThrow();
         Optional<ClinicalTest> test = encounter.patient().world().catalogue().testOf(f.criterion());
         say(
                 String.format(
@@ -75,7 +76,7 @@ final class Judgement {
                         name(j),
                         percent(j.atEnd()),
                         encounter.patient().world().catalogue().findingName(f.criterion()),
-                        percent(w.accuracy().shown().specificity()),
+                        percent(accuracy.shown().specificity()),
                         percent(j.pretest()),
                         percent(j.program())),
                 test);

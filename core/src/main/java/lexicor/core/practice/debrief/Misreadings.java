@@ -71,7 +71,8 @@ final class Misreadings {
         Reply reply = encounter.patient().reply(place.test(), place.at(), place.side(), did.time());
         boolean heard = encounter.of(Said.class).anyMatch(s -> s.what() == Courtesy.SPEAK_UP) || isLookedAt(did);
         Map<ReadingLeaf, ReadingValue> tapped = encounter.tapped().at(place).leaves();
-        boolean hurts = FROM_THE_PATIENT.stream().anyMatch(l -> isThere(reply.felt(), l));
+        boolean hurts = FROM_THE_PATIENT.stream()
+                .anyMatch(l -> ReadingValue.isYes(reply.felt().get(l)));
         if (!heard && hurts) {
             add(
                     Point.Kind.FACE,
@@ -177,7 +178,7 @@ final class Misreadings {
 
     /** Whose it is: what was not tapped beside other signs counts as not there (method M19). */
     private static String kind(Map<ReadingLeaf, ReadingValue> at, ReadingLeaf sign, ReadingLeaf familiar) {
-        boolean there = isThere(at, sign) || isThere(at, familiar);
+        boolean there = ReadingValue.isYes(at.get(sign)) || ReadingValue.isYes(at.get(familiar));
         if (at.get(familiar) instanceof Flag own) {
             return own.value() ? "their own" : "another";
         }
@@ -233,11 +234,7 @@ final class Misreadings {
     }
 
     private static boolean isSome(ReadingValue value) {
-        return value instanceof Flag f && f.value()
+        return ReadingValue.isYes(value)
                 || value instanceof Codes c && !c.values().isEmpty();
-    }
-
-    private static boolean isThere(Map<ReadingLeaf, ReadingValue> at, ReadingLeaf leaf) {
-        return at.get(leaf) instanceof Flag f && f.value();
     }
 }

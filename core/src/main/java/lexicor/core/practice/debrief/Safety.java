@@ -10,6 +10,7 @@ import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Precaution;
 import lexicor.core.catalogue.WarningSign;
 import lexicor.core.examination.Findings;
+import lexicor.core.examination.Wording;
 import lexicor.core.planning.Precautions;
 import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.practice.debrief.Deed.Asked;
@@ -60,10 +61,7 @@ final class Safety {
 
     private void wentOn() {
         for (String sign : encounter.confirmed(Question.WARNING)) {
-            WarningSign warning = catalogue.warnings().stream()
-                    .filter(w -> w.id().equals(sign))
-                    .findFirst()
-                    .orElseThrow();
+            WarningSign warning = catalogue.warning(sign).orElseThrow();
             List<String> after = provokedAfter(sign);
             if (warning.message().startsWith(STOP) && !after.isEmpty()) {
                 points.add(Point.of(
@@ -125,7 +123,7 @@ final class Safety {
         return blocking(test).stream()
                 .map(Precaution::label)
                 .map(l -> l.replaceAll(" \\(.*\\)$", ""))
-                .map(l -> Character.toLowerCase(l.charAt(0)) + l.substring(1))
+                .map(Wording::midSentence)
                 .collect(Collectors.joining(", "));
     }
 

@@ -20,7 +20,6 @@ import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.catalogue.figures.PlaceMap;
 import lexicor.core.evidence.Accuracy;
-import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.examination.Outcome;
 import lexicor.core.practice.drill.Drill.Kind;
@@ -28,7 +27,7 @@ import lexicor.core.practice.drill.Drill.Option;
 import lexicor.core.weighing.explain.Hundred;
 import lexicor.core.weighing.explain.Separation;
 
-/** Makes questions from the packs, each again from its key. */
+/** Makes questions from the packs, each again from its key. Immutable but for what it has worked out; safe for several threads. */
 public final class Drills {
     private static final String PART = "|";
     private static final int OPTIONS = 3;
@@ -43,6 +42,8 @@ public final class Drills {
     private final Catalogue catalogue;
     private final EvidenceBase evidence;
     private final Verdicts verdicts;
+    /** Found by comparing every test for every two candidates; null until somebody asks. */
+    private volatile List<String> pairs;
 
     public Drills(Catalogue catalogue, EvidenceBase evidence, Verdicts verdicts) {
         this.catalogue = catalogue;
@@ -70,7 +71,7 @@ public final class Drills {
 
     private List<String> keys(Kind kind, Random random) {
         return switch (kind) {
-            case SEPARATE -> pairs();
+            case SEPARATE -> pairsOnce();
             case BASE_RATE -> rates();
             case LANDMARK -> landmarks();
             case ARC, VERDICT -> verdicts.keys(kind == Kind.ARC, random);
@@ -86,6 +87,15 @@ public final class Drills {
             case LANDMARK -> parts.length == 3 ? landmark(key, parts[0], parts[1], parts[2]) : Optional.empty();
             case ARC, VERDICT -> verdicts.again(kind, key);
         };
+    }
+
+    private List<String> pairsOnce() {
+        List<String> known = pairs;
+        if (known == null) {
+            known = pairs();
+            pairs = known;
+        }
+        return known;
     }
 
     /** Two candidates of one complaint that some test separates and others do not. */
@@ -111,7 +121,7 @@ public final class Drills {
         Map<String, Separation> byTest = new LinkedHashMap<>();
         List<String> both = new ArrayList<>();
         for (ClinicalTest test : catalogue.tests()) {
-            if (complaint.regions().contains(test.region())) {
+            if (complaint.covers(test)) {
                 test.criteria().stream()
                         .flatMap(c -> Separation.of(evidence, c.id(), a, b).stream())
                         .max(Comparator.comparingDouble(Separation::most))
@@ -140,8 +150,8 @@ public final class Drills {
     /** Whether there are figures for one of the two, and the other is known to turn it positive as well. */
     private boolean provokesBoth(ClinicalTest test, String criterion, String a, String b) {
         Set<String> provoke = catalogue.provokes().conditionsOf(test, criterion);
-        return accuracy(criterion, a).isPresent() && provoke.contains(b)
-                || accuracy(criterion, b).isPresent() && provoke.contains(a);
+        return evidence.accuracy(criterion, a).isPresent() && provoke.contains(b)
+                || evidence.accuracy(criterion, b).isPresent() && provoke.contains(a);
     }
 
     private Optional<Drill> separate(String key, String complaintId, String a, String b) {
@@ -199,7 +209,7 @@ public final class Drills {
         for (Condition condition : catalogue.conditions()) {
             for (ClinicalTest test : catalogue.tests()) {
                 for (Criterion c : test.criteria()) {
-                    if (accuracy(c.id(), condition.id()).isPresent()) {
+                    if (evidence.accuracy(c.id(), condition.id()).isPresent()) {
                         for (Setting s : Setting.values()) {
                             keys.add(String.join(PART, c.id(), condition.id(), s.id()));
                         }
@@ -210,16 +220,10 @@ public final class Drills {
         return keys;
     }
 
-    private Optional<Accuracy> accuracy(String criterion, String condition) {
-        return evidence.of(criterion).get(condition) instanceof Evidence.Weighable w
-                ? Optional.of(w.accuracy())
-                : Optional.empty();
-    }
-
     private Optional<Drill> baseRate(String key, String criterion, String conditionId, String settingId) {
         Optional<Condition> condition = catalogue.condition(conditionId);
         Optional<Setting> setting = Setting.withId(settingId);
-        Optional<Accuracy> accuracy = accuracy(criterion, conditionId);
+        Optional<Accuracy> accuracy = evidence.accuracy(criterion, conditionId);
         if (condition.isEmpty() || setting.isEmpty() || accuracy.isEmpty()) {
             return Optional.empty();
         }

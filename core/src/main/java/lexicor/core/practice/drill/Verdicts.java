@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Complaint;
@@ -21,6 +20,7 @@ import lexicor.core.examination.ReadingValue;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.Tap;
+import lexicor.core.examination.Wording;
 import lexicor.core.practice.drill.Drill.Kind;
 import lexicor.core.practice.drill.Drill.Option;
 import lexicor.core.practice.patient.Reply;
@@ -54,7 +54,7 @@ public final class Verdicts {
         for (int i = 0; i < TRIES; i++) {
             Complaint complaint = complaints.get(random.nextInt(complaints.size()));
             List<Criterion> criteria = catalogue.tests().stream()
-                    .filter(t -> complaint.regions().contains(t.region()) && isArc(t) == arcs)
+                    .filter(t -> complaint.covers(t) && isArc(t) == arcs)
                     .filter(t -> t.particulars().relieves().isEmpty())
                     .flatMap(t -> t.criteria().stream())
                     .toList();
@@ -92,19 +92,15 @@ public final class Verdicts {
         if (found.outcome() == Outcome.NOT_DONE) {
             return Optional.empty();
         }
-        String label = criterion.label();
         return Optional.of(new Drill(
                 kind,
                 key,
-                test.name() + ". Looked for: " + Character.toLowerCase(label.charAt(0)) + label.substring(1)
+                test.name() + ". Looked for: " + Wording.midSentence(criterion.label())
                         + ". Is that positive, negative or unclear?",
                 List.of("Other side: " + words(other), "Affected side: " + words(own)),
                 OUTCOMES,
                 found.outcome().id(),
-                found.reason().isEmpty()
-                        ? "As it was felt."
-                        : Character.toUpperCase(found.reason().charAt(0))
-                                + found.reason().substring(1) + ".",
+                found.reason().isEmpty() ? "As it was felt." : Wording.capital(found.reason()) + ".",
                 Optional.empty(),
                 Optional.empty()));
     }
@@ -118,10 +114,7 @@ public final class Verdicts {
 
     private static void add(List<Tap> taps, Place place, Map<ReadingLeaf, ReadingValue> felt) {
         if (!felt.isEmpty()) {
-            taps.add(new Tap(
-                    place,
-                    felt.entrySet().stream()
-                            .collect(Collectors.toMap(Map.Entry::getKey, e -> Optional.of(e.getValue())))));
+            taps.add(Tap.of(place, felt));
         }
     }
 }

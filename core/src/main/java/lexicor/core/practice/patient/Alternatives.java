@@ -92,16 +92,14 @@ final class Alternatives {
     /** Nobody who is strong cannot hold, and what comes after a time comes. */
     private static boolean canBe(Map<ReadingLeaf, ReadingValue> felt) {
         boolean strong = felt.get(WEAKNESS_GRADE) instanceof Code c && c.value().equals(GRADES[0]);
-        boolean symptom = isThere(felt, PAIN_PRESENT) || isThere(felt, TINGLING_PRESENT);
-        return !(strong && isThere(felt, CANNOT_HOLD))
+        boolean symptom = ReadingValue.isYes(felt.get(PAIN_PRESENT)) || ReadingValue.isYes(felt.get(TINGLING_PRESENT));
+        return !(strong && ReadingValue.isYes(felt.get(CANNOT_HOLD)))
                 && !(felt.containsKey(ONSET_SECONDS) && !symptom)
                 // What is touched hurts where it is tender.
-                && !(felt.containsKey(TENDER) && isThere(felt, PAIN_PRESENT) && !isThere(felt, TENDER))
-                && !(felt.containsKey(ARC_START_DEG) && !isThere(felt, PAIN_PRESENT));
-    }
-
-    private static boolean isThere(Map<ReadingLeaf, ReadingValue> felt, ReadingLeaf leaf) {
-        return felt.get(leaf) instanceof Flag f && f.value();
+                && !(felt.containsKey(TENDER)
+                        && ReadingValue.isYes(felt.get(PAIN_PRESENT))
+                        && !ReadingValue.isYes(felt.get(TENDER)))
+                && !(felt.containsKey(ARC_START_DEG) && !ReadingValue.isYes(felt.get(PAIN_PRESENT)));
     }
 
     private void lay() {

@@ -16,7 +16,7 @@ import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.Setting;
-import lexicor.core.evidence.Evidence;
+import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.weighing.input.WeighingSettings;
 
@@ -62,8 +62,7 @@ public final class PatientWorld {
                 .toList();
         candidates = all.stream().map(Condition::id).toList();
         sets = new Sets(all.stream()
-                .mapToDouble(c -> complaint.pretest(c.id(), setting).orElseGet(() -> c.pretest()
-                        .get(setting)))
+                .mapToDouble(c -> complaint.startingRate(c, setting))
                 .toArray());
     }
 
@@ -127,9 +126,7 @@ public final class PatientWorld {
 
     /** Those studied; negative where nothing can be weighed. */
     private double people(String criterion, String condition) {
-        return evidence.of(criterion).get(condition) instanceof Evidence.Weighable w
-                ? w.accuracy().people()
-                : -1;
+        return evidence.accuracy(criterion, condition).map(Accuracy::people).orElse(-1.0);
     }
 
     private boolean hasSpoken(ClinicalTest test, String condition) {
@@ -153,10 +150,9 @@ public final class PatientWorld {
         for (int c = 0; c < n; c++) {
             String condition = candidates.get(c);
             if (speaker(test.orElse(null), criterion, condition)) {
-                Evidence.Weighable w =
-                        (Evidence.Weighable) evidence.of(criterion).get(condition);
-                sensitivity[c] = w.accuracy().sensitivity();
-                specificity[c] = w.accuracy().specificity();
+                Accuracy accuracy = evidence.accuracy(criterion, condition).orElseThrow();
+                sensitivity[c] = accuracy.sensitivity();
+                specificity[c] = accuracy.specificity();
             } else if (provoke.contains(condition)
                     && test.filter(t -> hasSpoken(t, condition)).isEmpty()) {
                 assumed[c] = settings.crossActivation();
@@ -235,16 +231,13 @@ public final class PatientWorld {
         Map<String, Double> rates = new LinkedHashMap<>();
         complaint
                 .candidates()
-                .forEach(c -> rates.put(c, complaint.pretest(c, setting).orElseGet(() -> catalogue
-                        .condition(c)
-                        .orElseThrow()
-                        .pretest()
-                        .get(setting))));
+                .forEach(c -> rates.put(
+                        c, complaint.startingRate(catalogue.condition(c).orElseThrow(), setting)));
         return rates;
     }
 
     /** The tests that can tell something in these patients. */
     public Stream<ClinicalTest> tests() {
-        return catalogue.tests().stream().filter(t -> complaint.regions().contains(t.region()));
+        return catalogue.tests().stream().filter(complaint::covers);
     }
 }

@@ -57,18 +57,12 @@ final class PersonMaker {
         for (int i = 0; i < bands.length; i++) {
             weights[i] = simulation.ages().get(world.setting.id()).getOrDefault(bands[i].id(), 0.0);
             for (HistoryItem item : world.catalogue.history()) {
-                if (item.fromAgeBand() && isYes(item, bands[i])) {
+                if (bands[i].answer(item).orElse(false)) {
                     weights[i] *= odds(item);
                 }
             }
         }
         return bands[draws.weighted("age", weights)];
-    }
-
-    private static boolean isYes(HistoryItem item, AgeBand band) {
-        return item.ageFrom().isPresent()
-                ? band.allAtLeast(item.ageFrom().getAsInt())
-                : item.ageBelow().isPresent() && band.allBelow(item.ageBelow().getAsInt());
     }
 
     /** How many times as frequent the item is, for what the patient has. */

@@ -8,11 +8,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
 import lexicor.core.catalogue.Choice;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Criterion;
@@ -81,7 +79,7 @@ final class Replies {
     }
 
     private static boolean isSomethingToEase(Map<ReadingLeaf, ReadingValue> found) {
-        return CAN_EASE.stream().anyMatch(l -> found.get(l) instanceof Flag f && f.value());
+        return CAN_EASE.stream().anyMatch(l -> ReadingValue.isYes(found.get(l)));
     }
 
     /** What is there, before the patient gets round it. */
@@ -165,10 +163,7 @@ final class Replies {
 
     private static void add(List<Tap> taps, Place place, Map<ReadingLeaf, ReadingValue> felt) {
         if (!felt.isEmpty()) {
-            taps.add(new Tap(
-                    place,
-                    felt.entrySet().stream()
-                            .collect(Collectors.toMap(Map.Entry::getKey, e -> Optional.of(e.getValue())))));
+            taps.add(Tap.of(place, felt));
         }
     }
 

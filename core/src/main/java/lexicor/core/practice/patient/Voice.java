@@ -4,7 +4,6 @@ import static lexicor.core.catalogue.ReadingLeaf.*;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -12,7 +11,6 @@ import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Choice;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Criterion;
-import lexicor.core.catalogue.FingerMap;
 import lexicor.core.catalogue.Particulars.Words;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.examination.ReadingValue;
@@ -21,6 +19,7 @@ import lexicor.core.examination.ReadingValue.Codes;
 import lexicor.core.examination.ReadingValue.Flag;
 import lexicor.core.examination.ReadingValue.Quantity;
 import lexicor.core.examination.SpinalLevel;
+import lexicor.core.examination.Wording;
 
 /** How what is felt is put: raw, never as a result. */
 final class Voice {
@@ -136,9 +135,9 @@ final class Voice {
             case SPINAL_LEVEL -> see("spinalLevel", SpinalLevel.name((int) n));
             case ARC_WORST_DEG ->
                 seen.add(sentence(catalogue.simulation().seen(), "arc", leaf.leafName())
-                        .replace("{n}", plain(n))
-                        .replace("{from}", plain(quantity(ARC_START_DEG)))
-                        .replace("{to}", plain(quantity(ARC_END_DEG))));
+                        .replace("{n}", Wording.plain(n))
+                        .replace("{from}", Wording.plain(quantity(ARC_START_DEG)))
+                        .replace("{to}", Wording.plain(quantity(ARC_END_DEG))));
             case ARC_START_DEG, ARC_END_DEG -> {
                 // Told with where it is worst.
             }
@@ -149,7 +148,7 @@ final class Voice {
                 if (own.isEmpty()) {
                     see(leaf.leafName(), "", n);
                 } else {
-                    seen.add(own + ": " + plain(n) + (leaf.unit().isEmpty() ? "" : " " + leaf.unit()) + ".");
+                    seen.add(own + ": " + Wording.quantity(leaf, n) + ".");
                 }
             }
         }
@@ -179,9 +178,9 @@ final class Voice {
     }
 
     private void see(String what, String named, double n) {
-        seen.add(capital(sentence(catalogue.simulation().seen(), what, what)
+        seen.add(Wording.capital(sentence(catalogue.simulation().seen(), what, what)
                 .replace("{what}", named)
-                .replace("{n}", plain(n))));
+                .replace("{n}", Wording.plain(n))));
     }
 
     private String sentence(Map<String, List<String>> sentences, String what, String about) {
@@ -191,7 +190,7 @@ final class Voice {
 
     private String site() {
         return felt.get(PAIN_SITE) instanceof Codes sites && !sites.values().isEmpty()
-                ? capital(sites.values().stream()
+                ? Wording.capital(sites.values().stream()
                                 .map(s -> label(test.particulars().sites(), s))
                                 .collect(Collectors.joining(" and ")))
                         + "."
@@ -201,12 +200,8 @@ final class Voice {
     private String fingers() {
         return felt.get(TINGLING_FINGERS) instanceof Codes codes
                 ? codes.values().stream()
-                        .map(id -> catalogue.fingers().fingers().stream()
-                                .filter(f -> f.id().equals(id))
-                                .map(FingerMap.Finger::label)
-                                .findFirst()
-                                .orElse(id))
-                        .map(f -> Character.toLowerCase(f.charAt(0)) + f.substring(1))
+                        .map(id -> catalogue.fingers().label(id).orElse(id))
+                        .map(Wording::midSentence)
                         .collect(Collectors.joining(", "))
                 : "the hand";
     }
@@ -221,20 +216,6 @@ final class Voice {
     }
 
     private static String label(List<Choice> choices, String id) {
-        return choices.stream()
-                .filter(c -> c.id().equals(id))
-                .map(Choice::label)
-                .findFirst()
-                .orElse(id);
-    }
-
-    private static String capital(String text) {
-        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
-    }
-
-    private static String plain(double n) {
-        return n == Math.rint(n)
-                ? Long.toString((long) n)
-                : String.format(Locale.ROOT, "%.2f", n).replaceAll("0+$", "");
+        return Choice.label(choices, id).orElse(id);
     }
 }

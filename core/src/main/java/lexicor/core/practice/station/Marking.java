@@ -3,6 +3,7 @@ package lexicor.core.practice.station;
 import java.util.ArrayList;
 import java.util.List;
 import lexicor.core.catalogue.Catalogue;
+import lexicor.core.examination.Wording;
 import lexicor.core.practice.debrief.Deed.Courtesy;
 import lexicor.core.practice.debrief.Encounter;
 import lexicor.core.practice.debrief.Point;
@@ -54,7 +55,7 @@ public final class Marking {
 
     private Marked courtesy(Mark mark, Courtesy what, String words) {
         boolean is = encounter.isSaidBeforeTouching(what);
-        return whole(mark, is, words, "Not so: " + Character.toLowerCase(words.charAt(0)) + words.substring(1));
+        return whole(mark, is, words, "Not so: " + Wording.midSentence(words));
     }
 
     private Marked otherSide(Mark mark) {

@@ -2,7 +2,6 @@ package lexicor.core.weighing.explain;
 
 import java.util.Optional;
 import lexicor.core.evidence.Accuracy;
-import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
 
 /**
@@ -20,8 +19,8 @@ public record Separation(String criterion, double positiveBits, double negativeB
 
     /** Empty where there are no figures to weigh with for one of the two. */
     public static Optional<Separation> of(EvidenceBase evidence, String criterion, String first, String second) {
-        return accuracy(evidence, criterion, first)
-                .flatMap(a -> accuracy(evidence, criterion, second).map(b -> of(criterion, a, b)));
+        return evidence.accuracy(criterion, first)
+                .flatMap(a -> evidence.accuracy(criterion, second).map(b -> of(criterion, a, b)));
     }
 
     private static Separation of(String criterion, Accuracy a, Accuracy b) {
@@ -30,12 +29,6 @@ public record Separation(String criterion, double positiveBits, double negativeB
                 criterion,
                 (a.logPositiveRatio() - b.logPositiveRatio()) / bit,
                 (a.logNegativeRatio() - b.logNegativeRatio()) / bit);
-    }
-
-    private static Optional<Accuracy> accuracy(EvidenceBase evidence, String criterion, String condition) {
-        return evidence.of(criterion).get(condition) instanceof Evidence.Weighable w
-                ? Optional.of(w.accuracy())
-                : Optional.empty();
     }
 
     /** The larger of the two, whichever way it points. */

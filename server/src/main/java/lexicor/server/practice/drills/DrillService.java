@@ -36,12 +36,15 @@ public class DrillService {
     private static final int TRIES = 20;
     private static final int LONGEST_KEY = 300;
 
+    private record Kept(EvidenceBase evidence, WeighingSettings weighing, Drills drills) {}
+
     private final DrillStore store;
     private final Editions editions;
     private final SettingsService settings;
     private final SignedIn signedIn;
     private final Moments moments;
     private final SecureRandom random = new SecureRandom();
+    private volatile Kept kept;
 
     DrillService(DrillStore store, Editions editions, SettingsService settings, SignedIn signedIn, Moments moments) {
         this.store = store;
@@ -51,12 +54,19 @@ public class DrillService {
         this.moments = moments;
     }
 
+    /** What questions are made from is searched once for as long as content and settings stay as they are. */
     private Drills drills() {
         Edition edition = editions.current();
         DepartmentSettings department = settings.current();
         WeighingSettings weighing = department.weighing(Optional.empty());
         EvidenceBase evidence = edition.evidence(weighing.highBias(), department.checkedOnly());
-        return new Drills(edition.catalogue(), evidence, new Verdicts(edition.catalogue(), evidence, weighing));
+        Kept known = kept;
+        if (known == null || known.evidence() != evidence || !known.weighing().equals(weighing)) {
+            Verdicts verdicts = new Verdicts(edition.catalogue(), evidence, weighing);
+            known = new Kept(evidence, weighing, new Drills(edition.catalogue(), evidence, verdicts));
+            kept = known;
+        }
+        return known.drills();
     }
 
     private String name() {

@@ -20,7 +20,6 @@ public class RoundService {
     private static final int MOST = 20;
     private static final int MOST_MINUTES = 60;
     private static final int MOST_PAUSE = 10;
-    private static final int LONGEST_NAME = 80;
 
     private final RoundStore store;
     private final StationStore stations;
@@ -69,13 +68,9 @@ public class RoundService {
 
     @Transactional
     public RoundView create(NewRound asked) {
-        String named = asked.name() == null ? "" : asked.name().strip();
-        if (named.isEmpty() || named.length() > LONGEST_NAME) {
-            throw Refusal.field("name", "expected a name of at most " + LONGEST_NAME + " characters");
-        }
         RoundRecord made = new RoundRecord();
         made.madeBy = name();
-        made.name = named;
+        made.name = StationNames.checked(asked.name());
         made.minutes = within("minutes", asked.minutes(), 1, MOST_MINUTES);
         made.pauseMinutes = within("pauseMinutes", asked.pauseMinutes(), 0, MOST_PAUSE);
         made.stations.addAll(each("stations", asked.stations()));

@@ -1,19 +1,16 @@
 package lexicor.server.practice.stations;
 
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import lexicor.core.catalogue.packs.SpreadsheetText;
+import lexicor.core.document.Table;
 import lexicor.server.practice.PracticeViews.Begun;
 import lexicor.server.practice.stations.StationViews.SittingView;
 import lexicor.server.practice.stations.StationViews.StationChange;
 import lexicor.server.practice.stations.StationViews.StationResults;
 import lexicor.server.practice.stations.StationViews.StationView;
 import lexicor.server.practice.stations.StationViews.Stations;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -84,20 +81,21 @@ class StationController {
         List<String> head = new ArrayList<>(List.of("student", "ended"));
         head.addAll(results.marks());
         head.addAll(List.of("points", "of", "minutes", "brier", "program brier"));
-        StringWriter text = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            printer.printRecord(head);
-            for (SittingView s : results.sittings()) {
-                List<Object> line = new ArrayList<>(List.of(s.person(), s.endedAt()));
-                s.marked().forEach(m -> line.add(m.got()));
-                line.addAll(
-                        List.of(s.got(), s.points(), number(s.minutes()), number(s.brier()), number(s.programBrier())));
-                printer.printRecord(line);
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return text.toString();
+        return Table.write(
+                head, results.sittings().stream().map(StationController::line).toList());
+    }
+
+    private static List<String> line(SittingView s) {
+        List<String> line = new ArrayList<>(
+                List.of(SpreadsheetText.guarded(s.person()), s.endedAt().toString()));
+        s.marked().forEach(m -> line.add(String.valueOf(m.got())));
+        line.addAll(List.of(
+                String.valueOf(s.got()),
+                String.valueOf(s.points()),
+                number(s.minutes()),
+                number(s.brier()),
+                number(s.programBrier())));
+        return line;
     }
 
     private static String number(double value) {

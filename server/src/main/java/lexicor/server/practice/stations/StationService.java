@@ -1,6 +1,5 @@
 package lexicor.server.practice.stations;
 
-import java.security.SecureRandom;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +18,7 @@ import lexicor.server.practice.Practising;
 import lexicor.server.practice.Sittings;
 import lexicor.server.practice.Sittings.Result;
 import lexicor.server.practice.Sittings.Sitting;
+import lexicor.server.practice.Wishes;
 import lexicor.server.practice.stations.StationViews.MarkView;
 import lexicor.server.practice.stations.StationViews.MarkedView;
 import lexicor.server.practice.stations.StationViews.SittingView;
@@ -39,9 +39,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class StationService {
     private static final JsonMapper JSON = JsonMapper.shared();
     private static final TypeReference<List<MarkView>> MARKS = new TypeReference<>() {};
-    private static final int LONGEST_NAME = 80;
     private static final int MOST_MARKS = 40;
-    private static final int SEEDS = 1_000_000;
 
     private final StationStore store;
     private final Sittings sittings;
@@ -50,7 +48,6 @@ public class StationService {
     private final PeopleService people;
     private final SignedIn signedIn;
     private final Moments moments;
-    private final SecureRandom random = new SecureRandom();
 
     StationService(
             StationStore store,
@@ -102,14 +99,12 @@ public class StationService {
                 Setting.withId(s.setting).orElseThrow(),
                 s.seed,
                 s.minutes,
-                Sittings.wish(s.wish),
+                Wishes.view(s.wish),
                 s.once,
                 marks,
                 List.copyOf(s.given),
                 marks.stream().mapToInt(MarkView::points).sum(),
-                (int) sittings.of(s.id).stream()
-                        .filter(p -> p.endedAt().isPresent())
-                        .count(),
+                sittings.ended(s.id),
                 s.madeAt);
     }
 
@@ -166,21 +161,17 @@ public class StationService {
 
     private StationRecord saved(StationRecord station, StationChange change) {
         Catalogue catalogue = editions.catalogue();
-        String named = change.name() == null ? "" : change.name().strip();
-        if (named.isEmpty() || named.length() > LONGEST_NAME) {
-            throw Refusal.field("name", "expected a name of at most " + LONGEST_NAME + " characters");
-        }
         Complaint complaint = catalogue
                 .complaint(Optional.ofNullable(change.complaint()).orElse(""))
                 .orElseThrow(() -> Refusal.field("complaint", "there is no complaint " + change.complaint()));
         Practising.checkMinutes(change.minutes());
-        station.name = named;
+        station.name = StationNames.checked(change.name());
         station.complaint = complaint.id();
         station.setting =
                 Optional.ofNullable(change.setting()).orElse(Setting.COMMUNITY).id();
-        station.seed = Optional.ofNullable(change.seed()).orElseGet(() -> (long) random.nextInt(SEEDS));
+        station.seed = Optional.ofNullable(change.seed()).orElseGet(practising::freshSeed);
         station.minutes = change.minutes();
-        station.wish = Sittings.checked(change.wish(), complaint, catalogue);
+        station.wish = Wishes.checked(change.wish(), complaint, catalogue);
         station.once = change.once();
         station.marks = JSON.writeValueAsString(checkedMarks(change.marks(), catalogue));
         station.given.clear();
@@ -252,7 +243,7 @@ public class StationService {
                 Setting.withId(station.setting).orElseThrow(),
                 station.seed,
                 station.minutes,
-                Sittings.wish(station.wish),
+                Wishes.view(station.wish),
                 station.id);
     }
 
