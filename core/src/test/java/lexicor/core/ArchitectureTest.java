@@ -48,7 +48,7 @@ class ArchitectureTest {
             .layer("planning")
             .definedBy("lexicor.core.planning")
             .layer("outcomes")
-            .definedBy("lexicor.core.outcomes")
+            .definedBy("lexicor.core.outcomes..")
             .layer("practice")
             .definedBy("lexicor.core.practice..")
             .layer("simulated")
@@ -72,7 +72,7 @@ class ArchitectureTest {
             .whereLayer("input")
             .mayOnlyBeAccessedByLayers("weighing", "explain", "advice", "weighfile", "practice", "planning", "honesty")
             .whereLayer("weighing")
-            .mayOnlyBeAccessedByLayers("explain", "advice", "weighfile", "practice", "planning", "honesty")
+            .mayOnlyBeAccessedByLayers("explain", "advice", "weighfile", "practice", "planning", "outcomes", "honesty")
             .whereLayer("evidence")
             .mayOnlyBeAccessedByLayers(
                     "model",
@@ -88,7 +88,15 @@ class ArchitectureTest {
                     "honesty")
             .whereLayer("examination")
             .mayOnlyBeAccessedByLayers(
-                    "pads", "input", "weighing", "weighfile", "planning", "measuring", "practice", "honesty")
+                    "pads",
+                    "input",
+                    "weighing",
+                    "weighfile",
+                    "planning",
+                    "measuring",
+                    "outcomes",
+                    "practice",
+                    "honesty")
             .whereLayer("catalogue")
             .mayOnlyBeAccessedByLayers(
                     "packs",
@@ -102,15 +110,27 @@ class ArchitectureTest {
                     "weighfile",
                     "planning",
                     "measuring",
+                    "outcomes",
                     "practice",
                     "honesty")
+            .whereLayer("outcomes")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("simulated")
             .mayOnlyBeAccessedByLayers("catalogue", "packs", "practice")
             .whereLayer("practice")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("published")
             .mayOnlyBeAccessedByLayers(
-                    "catalogue", "packs", "evidence", "model", "input", "explain", "weighing", "weighfile", "planning");
+                    "catalogue",
+                    "packs",
+                    "evidence",
+                    "model",
+                    "input",
+                    "explain",
+                    "weighing",
+                    "weighfile",
+                    "planning",
+                    "outcomes");
 
     @ArchTest
     static final ArchRule noCircles =

@@ -84,6 +84,14 @@ public final class EvidenceBase {
         return Optional.ofNullable(byCluster.get(cluster));
     }
 
+    /** Whether it is a cluster, of that condition. */
+    public boolean isCluster(String id, String condition) {
+        return catalogue
+                .cluster(id)
+                .filter(c -> c.condition().equals(condition))
+                .isPresent();
+    }
+
     /** The rows behind a pair, in the pack's order. */
     public List<AccuracyRow> rows(String criterion, String condition) {
         return rows.getOrDefault(criterion, Map.of()).getOrDefault(condition, List.of());

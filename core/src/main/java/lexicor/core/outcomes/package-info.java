@@ -1,2 +1,2 @@
-/** What confirmed diagnoses teach: the department's own accuracy, and how good its predictions were (method M13). */
+/** What confirmed diagnoses teach: the department's own accuracy, base rates, foresight and agreement (method M13). */
 package lexicor.core.outcomes;

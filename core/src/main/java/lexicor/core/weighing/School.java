@@ -1,7 +1,9 @@
 package lexicor.core.weighing;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Arrays;
 import java.util.Locale;
+import java.util.Optional;
 
 /** The five ways to weigh, always computed side by side (method M8). */
 public enum School {
@@ -21,6 +23,10 @@ public enum School {
     /** What it makes of one condition by itself. */
     SchoolRule rule() {
         return rule;
+    }
+
+    public static Optional<School> withId(String id) {
+        return Arrays.stream(values()).filter(s -> s.id().equals(id)).findFirst();
     }
 
     /** The name used in files and the API. */

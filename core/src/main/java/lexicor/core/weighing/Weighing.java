@@ -60,6 +60,12 @@ public final class Weighing {
         return ranking(List.copyOf(conditions(given, school).values()), given);
     }
 
+    /** The posttest probability of every condition by every school, without what could be tested next (method M8). */
+    public static Map<School, Map<String, Double>> bySchool(CaseToWeigh given) {
+        return schools(
+                given, List.copyOf(conditions(given, School.OVERLAP_AWARE).values()), School.OVERLAP_AWARE);
+    }
+
     /** Every condition weighed, by its id in the order given, for what explains and advises. */
     public static Map<String, ConditionWeighing> conditions(CaseToWeigh given, School school) {
         return conditions(given, school, new SetsMemory());

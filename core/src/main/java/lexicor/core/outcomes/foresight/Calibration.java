@@ -1,7 +1,11 @@
-package lexicor.core.outcomes;
+package lexicor.core.outcomes.foresight;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import lexicor.core.numbers.Interval;
 
 /**
  * The Brier score and its split by Murphy (1973) over ten bins of equal width (method M13):
@@ -16,8 +20,13 @@ import java.util.List;
 public record Calibration(double brier, double reliability, double resolution, double uncertainty, List<Bin> table) {
     private static final int BINS = 10;
 
-    /** A line of the calibration table; bins without predictions are left out. */
-    public record Bin(double from, double to, int count, double meanPredicted, double shareObserved) {}
+    /**
+     * A line of the calibration table; bins without predictions are left out.
+     *
+     * @param observed Wilson's 95 % interval of the share
+     */
+    public record Bin(
+            double from, double to, int count, double meanPredicted, double shareObserved, Interval observed) {}
 
     /**
      * @param predictions one or more
@@ -30,25 +39,28 @@ public record Calibration(double brier, double reliability, double resolution, d
         double share =
                 predictions.stream().mapToDouble(Prediction::outcome).average().orElseThrow();
         double brier = predictions.stream()
-                .mapToDouble(p -> Math.pow(p.probability() - p.outcome(), 2))
+                .mapToDouble(Prediction::squaredError)
                 .average()
                 .orElseThrow();
         List<Bin> table = new ArrayList<>();
         double reliability = 0;
         double resolution = 0;
-        for (int b = 0; b < BINS; b++) {
-            int index = b;
-            List<Prediction> in = predictions.stream()
-                    .filter(p -> binOf(p.probability()) == index)
-                    .toList();
-            if (in.isEmpty()) {
-                continue;
-            }
+        Map<Integer, List<Prediction>> bins = predictions.stream()
+                .collect(Collectors.groupingBy(p -> binOf(p.probability()), TreeMap::new, Collectors.toList()));
+        for (Map.Entry<Integer, List<Prediction>> bin : bins.entrySet()) {
+            int b = bin.getKey();
+            List<Prediction> in = bin.getValue();
             double predicted =
                     in.stream().mapToDouble(Prediction::probability).average().orElseThrow();
-            double observed =
-                    in.stream().mapToDouble(Prediction::outcome).average().orElseThrow();
-            table.add(new Bin((double) b / BINS, (b + 1.0) / BINS, in.size(), predicted, observed));
+            double there = in.stream().mapToDouble(Prediction::outcome).sum();
+            double observed = there / in.size();
+            table.add(new Bin(
+                    (double) b / BINS,
+                    (b + 1.0) / BINS,
+                    in.size(),
+                    predicted,
+                    observed,
+                    Interval.wilson(there, in.size())));
             reliability += in.size() * Math.pow(predicted - observed, 2) / n;
             resolution += in.size() * Math.pow(observed - share, 2) / n;
         }
