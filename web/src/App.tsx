@@ -11,8 +11,10 @@ function screen<K extends string>(load: () => Promise<Record<K, ComponentType>>,
 
 const evidence = () => import("./evidence/rooms");
 const history = () => import("./history/rooms");
+const outcomes = () => import("./outcomes/rooms");
 const practice = () => import("./practice/rooms");
 const print = () => import("./print/rooms");
+const settings = () => import("./settings/rooms");
 
 const AskScreen = screen(() => import("./ask/AskScreen"), "AskScreen");
 const CouchScreen = screen(() => import("./couch/CouchScreen"), "CouchScreen");
@@ -21,17 +23,19 @@ const PairScreen = screen(evidence, "PairScreen");
 const ExchangeScreen = screen(() => import("./exchange/ExchangeScreen"), "ExchangeScreen");
 const CaseHistory = screen(history, "CaseHistory");
 const DepartmentHistory = screen(history, "DepartmentHistory");
-const HonestyScreen = screen(() => import("./honesty/HonestyScreen"), "HonestyScreen");
+const HonestyScreen = screen(settings, "HonestyScreen");
 const MeasuresScreen = screen(() => import("./measures/MeasuresScreen"), "MeasuresScreen");
 const OrderScreen = screen(print, "OrderScreen");
-const PeopleScreen = screen(() => import("./people/PeopleScreen"), "PeopleScreen");
+const PeopleScreen = screen(settings, "PeopleScreen");
 const PrintScreen = screen(print, "PrintScreen");
 const ReportScreen = screen(() => import("./report/ReportScreen"), "ReportScreen");
-const SettingsScreen = screen(() => import("./settings/SettingsScreen"), "SettingsScreen");
+const SettingsScreen = screen(settings, "SettingsScreen");
 const WeighScreen = screen(() => import("./weigh/WeighScreen"), "WeighScreen");
 const CaseFrame = screen(() => import("./frame/CaseFrame"), "CaseFrame");
 const CasesScreen = screen(() => import("./cases/CasesScreen"), "CasesScreen");
 
+const OutcomeScreen = screen(outcomes, "OutcomeScreen");
+const OutcomesRoom = screen(outcomes, "OutcomesRoom");
 const PracticeRoom = screen(practice, "PracticeRoom");
 const PracticeFrame = screen(practice, "PracticeFrame");
 const MeetScreen = screen(practice, "MeetScreen");
@@ -84,6 +88,7 @@ const CLINICIAN = (
         ["measures", MeasuresScreen],
         ["weigh", WeighScreen],
         ["report", ReportScreen],
+        ["outcome", OutcomeScreen],
         ["order", OrderScreen],
       ])}
     </Route>
@@ -97,6 +102,7 @@ const CLINICIAN = (
       ["/evidence/pair", PairScreen],
       ["/exchange", ExchangeScreen],
       ["/honesty", HonestyScreen],
+      ["/outcomes/:tab?", OutcomesRoom],
       ["/settings", SettingsScreen],
     ])}
     {PRACTICE}

@@ -4,7 +4,7 @@ import { withAll } from "../api/caseQueries";
 import { useCase, useCatalogue, useSettings } from "../api/queries";
 import type { CaseView, Catalogue, Changes, DepartmentSettings, Side } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { sideName } from "../pieces/format";
+import { capital, sideName } from "../pieces/format";
 import { PageHeading } from "../pieces/PageHeading";
 import { BAR_WAY } from "./bar";
 import { ClosedNote } from "./ClosedNote";
@@ -83,13 +83,8 @@ export function PatientFrame(props: {
   );
 }
 
-const STEPS = [
-  ["ask", "Ask"],
-  ["couch", "Couch"],
-  ["measures", "Measures"],
-  ["weigh", "Weigh"],
-  ["report", "Report"],
-] as const;
+/** By their addresses, which are their names. */
+const STEPS = ["ask", "couch", "measures", "weigh", "report", "outcome"];
 
 const NOTHING_BESIDES = {};
 
@@ -103,9 +98,9 @@ export function CaseFrame() {
       besides={NOTHING_BESIDES}
       steps={
         <nav aria-label="Steps of the case" className="flex flex-wrap">
-          {STEPS.map(([path, name]) => (
-            <NavLink key={path} to={`/cases/${code}/${path}`} className={BAR_WAY}>
-              {name}
+          {STEPS.map((step) => (
+            <NavLink key={step} to={`/cases/${code}/${step}`} className={BAR_WAY}>
+              {capital(step)}
             </NavLink>
           ))}
         </nav>

@@ -9,8 +9,8 @@ import { Rooms } from "./Rooms";
 afterEach(cleanup);
 
 const WAYS: [Role, string[]][] = [
-  ["lead", ["Cases", "Evidence", "Practice", "Settings", "People", "History"]],
-  ["clinician", ["Cases", "Evidence", "Practice", "Settings"]],
+  ["lead", ["Cases", "Evidence", "Outcomes", "Practice", "Settings", "People", "History"]],
+  ["clinician", ["Cases", "Evidence", "Outcomes", "Practice", "Settings"]],
   ["auditor", ["History"]],
   ["student", ["Practice"]],
 ];

@@ -4,6 +4,13 @@ import { useCaseContext } from "../frame/CaseFrame";
 import { capital, plainNumber, sideName } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
 
+/** What a change is held against. */
+const ERROR_FROM = {
+  stated: "measurement error",
+  "two-examiners": "what two examiners here differ by",
+  trials: "the spread of today’s trials",
+} as const;
+
 /** The two sides against each other: a share where it is force, a difference where it is an angle or a level. */
 export function Comparison(props: { measure: Measure }) {
   const { measure: m } = props;
@@ -79,7 +86,7 @@ export function SinceLast(props: { measure: Measure }) {
             ) : (
               <span className={c.exceeds ? "" : "text-soft"}>
                 {c.exceeds ? ", more than " : ", within "}
-                {c.stated ? "measurement error" : "the spread of today’s trials"} (±
+                {ERROR_FROM[c.from ?? "trials"]} (±
                 {plainNumber(c.error ?? 0)}
                 {unit})
               </span>

@@ -23,13 +23,14 @@ abstract class EveryPage extends InBrowser {
 
     private static final int MOST_STOPS = 600;
 
-    /** What has the focus: marked as come by, and what is wrong with the sight of it. */
+    /** What has the focus: marked as come by, and what is wrong with the sight of it. A date has several stops within one field. */
     private static final String STOP =
             """
             () => {
               const e = document.activeElement;
               if (!e || e === document.body) return 'end';
-              if (e.dataset.comeBy) return 'again';
+              if (e.dataset.comeBy) return e.type === 'date' && e === window.stoppedAt ? '' : 'again';
+              window.stoppedAt = e;
               e.dataset.comeBy = 'yes';
               const style = getComputedStyle(e);
               const seen = e.matches(':focus-visible')
@@ -110,7 +111,7 @@ abstract class EveryPage extends InBrowser {
 
     void openIn(String path, String theme) {
         page.addInitScript("localStorage.setItem('lexicor.theme', '" + theme + "')");
-        page.navigate(LEXICOR.url(path));
+        page.navigate(lexicor().url(path));
         settled();
         assertThat(page.locator(":root")).hasAttribute("data-theme", theme);
     }

@@ -129,7 +129,7 @@ class MeasuresTest {
         assertThat(change.get("now").asDouble()).isEqualTo(80);
         // Variances 16 and 4 over three trials each: 1.96 sqrt(20 / 3) = 5.06.
         assertThat(change.get("error").asDouble()).isCloseTo(5.0606, within(1e-3));
-        assertThat(change.get("stated").asBoolean()).isFalse();
+        assertThat(change.get("from").asString()).isEqualTo("trials");
         assertThat(change.get("exceeds").asBoolean()).isTrue();
 
         JsonNode visits = LEXICOR.get("/api/cases/" + code + "/visits").body();

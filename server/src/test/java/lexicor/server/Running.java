@@ -7,6 +7,8 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 import lexicor.server.Caller.Answer;
 import lexicor.server.maintenance.DatabaseKey;
 import lexicor.server.signin.FirstLead;
@@ -30,10 +32,12 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
             .getParent();
 
     private static final String LEAD = "heron";
+    private static final String MADE_UP = "demo-year";
     static final String PASSWORD = "seven gulls on a wet bollard";
 
     private static final FirstRecords DEMO = new FirstRecords();
     private static final FirstRecords EMPTY = new FirstRecords();
+    private static final FirstRecords YEAR = new FirstRecords();
     private static final Running SHARED = demo();
 
     private final Caller caller = new Caller(this::url);
@@ -63,6 +67,11 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
     /** With the demo clinic's cases. */
     public static Running demo() {
         return new Running(true, "");
+    }
+
+    /** With the demo clinic's cases, and so many of its year before. */
+    static Running demoYear(int cases) {
+        return demo().with(MADE_UP, Integer.toString(cases));
     }
 
     /** With the demo clinic's cases, for tests that change nothing: started once for all of them. */
@@ -111,6 +120,7 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
             copyKey(stored.replace(".mv.db", ".key"));
         }
         start();
+        awaitYear();
         if (isNew) {
             first().keep(context.getBean(JdbcTemplate.class), data);
         }
@@ -118,7 +128,19 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
     }
 
     private FirstRecords first() {
-        return demo ? DEMO : EMPTY;
+        return isYear() ? YEAR : demo ? DEMO : EMPTY;
+    }
+
+    private boolean isYear() {
+        return !"0".equals(settings.getOrDefault(MADE_UP, "0"));
+    }
+
+    /** The year before is made beside whoever looks around; a test wants all of it. */
+    private void awaitYear() {
+        long wanted = Long.parseLong(settings.get(MADE_UP));
+        while (demo && count("select count(*) from examination_case where simulated and second_of is null") < wanted) {
+            LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(100));
+        }
     }
 
     /** Files from before there was encryption have none. */
@@ -149,6 +171,7 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
         settings.put("port", "0");
         settings.put("packs", ROOT.resolve("packs").toString());
         settings.put("demo", demo ? ROOT.resolve("demo").toString() : "");
+        settings.putIfAbsent(MADE_UP, "0");
         settings.putIfAbsent("requests-per-second", "10000");
         settings.putIfAbsent("hash-memory-kb", "1024");
         context = SpringApplication.run(

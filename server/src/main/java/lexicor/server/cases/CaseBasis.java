@@ -36,7 +36,7 @@ public class CaseBasis {
     }
 
     /** Keeps what is in force for the case. */
-    void keep(CaseRecord stored) {
+    public void keep(CaseRecord stored) {
         stored.edition = editions.keepCurrent();
         stored.closedWith = SettingsJson.write(settings.current());
     }

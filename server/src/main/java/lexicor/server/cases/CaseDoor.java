@@ -157,7 +157,11 @@ public class CaseDoor {
                 : existing(address);
     }
 
-    private boolean isOpenTo(Person person, CaseRecord stored) {
+    /** Whoever examines a patient a second time sees nothing of the first examination, nor anybody of the second, until it is closed. */
+    public boolean isOpenTo(Person person, CaseRecord stored) {
+        if (stored.isBlind() || person.name().equals(stored.blindTo)) {
+            return stored.isBlind() && person.name().equals(stored.owner);
+        }
         return stored.owner == null
                 || stored.owner.equals(person.name())
                 || stored.shares.contains(person.name())

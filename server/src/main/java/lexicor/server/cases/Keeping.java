@@ -10,6 +10,7 @@ import lexicor.server.people.PeopleService;
 import lexicor.server.people.SignedIn;
 import lexicor.server.problems.Refusal;
 import lexicor.server.time.Moments;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,6 +24,7 @@ class Keeping {
     private final PeopleService people;
     private final SignedIn signedIn;
     private final Moments moments;
+    private final ApplicationEventPublisher told;
 
     Keeping(
             CaseStore store,
@@ -31,7 +33,8 @@ class Keeping {
             CasePage page,
             PeopleService people,
             SignedIn signedIn,
-            Moments moments) {
+            Moments moments,
+            ApplicationEventPublisher told) {
         this.store = store;
         this.door = door;
         this.basis = basis;
@@ -39,6 +42,7 @@ class Keeping {
         this.people = people;
         this.signedIn = signedIn;
         this.moments = moments;
+        this.told = told;
     }
 
     /** Hands a case on or shares it; its examiner or a lead can. */
@@ -46,6 +50,10 @@ class Keeping {
     public CaseView share(String code, Sharing sharing) {
         CaseRecord stored = door.lockExisting(code, sharing.version());
         door.ownedBy(signedIn.person(), stored);
+        if (stored.isBlind()) {
+            throw Refusal.conflict(
+                    "A second examination is blind until it is closed. Close it, then share it or hand it on.");
+        }
         List<String> known = people.colleagues();
         if (sharing.owner() == null || !known.contains(sharing.owner())) {
             throw Refusal.field("owner", "expected somebody who keeps cases, found " + sharing.owner());
@@ -72,6 +80,10 @@ class Keeping {
                 basis.keep(stored);
                 stored.closedAt = moments.now();
                 stored.closedBy = signedIn.person().name();
+                if (stored.isBlind()) {
+                    told.publishEvent(new SecondClosed(stored));
+                    store.seen(stored, stored.closedAt);
+                }
             } else {
                 stored.closedAt = null;
                 stored.closedBy = null;

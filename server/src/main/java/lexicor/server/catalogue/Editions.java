@@ -7,7 +7,9 @@ import java.util.List;
 import lexicor.core.catalogue.Catalogue;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The edition in force, the shipped one below it, and those that closed cases keep. */
 @Component
@@ -17,13 +19,16 @@ public class Editions {
 
     private final EditionStore store;
     private final Edition shipped;
+    private final TransactionTemplate byItself;
     private final Cache<Long, Edition> kept =
             Caffeine.newBuilder().maximumSize(KEPT_IN_MEMORY).build();
     private volatile Edition current;
     private volatile List<String> unfit = List.of();
 
-    Editions(@Value("${lexicor.packs}") Path packs, EditionStore store) {
+    Editions(@Value("${lexicor.packs}") Path packs, EditionStore store, PlatformTransactionManager transactions) {
         this.store = store;
+        byItself = new TransactionTemplate(transactions);
+        byItself.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
         shipped = PacksAhead.read(packs);
         current = shipped;
     }
@@ -58,12 +63,14 @@ public class Editions {
         return unfit;
     }
 
-    /** Keeps the edition in force for as long as somebody needs it, and says by which number it is found again. */
-    @Transactional
-    public long keepCurrent() {
+    /**
+     * Keeps the edition in force for as long as somebody needs it, and says by which number it is found again. It is stored by
+     * itself, one after another: two who close a case at once need the same one.
+     */
+    public synchronized long keepCurrent() {
         Edition edition = current;
         String digest = edition.version();
-        return store.findFirstByDigest(digest)
+        return byItself.execute(t -> store.findFirstByDigest(digest)
                 .orElseGet(() -> {
                     EditionRecord record = new EditionRecord();
                     record.since = edition.since();
@@ -71,7 +78,7 @@ public class Editions {
                     record.content = PackZip.write(edition.files());
                     return store.saveAndFlush(record);
                 })
-                .id;
+                .id);
     }
 
     /** The edition with the number. */

@@ -56,6 +56,12 @@ class Deletion {
             "outbox",
             "access_log",
             "report_aud",
+            "outcome_fact",
+            "outcome_foreseen",
+            "case_hunch",
+            "outcome_referral",
+            "outcome_report",
+            "outcome_note",
             "case_share",
             "case_share_aud");
 
@@ -111,6 +117,9 @@ class Deletion {
         }
         asked.invalidate(confirmation);
         stored.deletedAt = moments.now();
+        if (stored.isBlind()) {
+            cases.seen(stored, stored.deletedAt);
+        }
         cases.saveAndFlush(stored);
         Tombstone tombstone = new Tombstone();
         tombstone.caseId = stored.id;
@@ -152,6 +161,7 @@ class Deletion {
         Instant before = moments.now().minus(settings.current().retentionDays(), ChronoUnit.DAYS);
         for (CaseRecord gone : cases.findByDeletedAtBefore(before)) {
             TABLES.forEach(table -> database.update("delete from " + table + " where case_id = ?", gone.id));
+            database.update("delete from outcome_pair where ? in (first_case, second_case)", gone.id);
             database.update("delete from examination_case_aud where id = ?", gone.id);
             database.update("delete from examination_case where id = ?", gone.id);
             tombstones.findByCaseId(gone.id).stream()

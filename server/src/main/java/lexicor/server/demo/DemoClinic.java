@@ -42,6 +42,8 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
@@ -49,6 +51,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Fills an empty database with the demo clinic's cases, through the same doors as a user's. */
 @Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
 @ConditionalOnExpression("'${lexicor.demo}' != ''")
 class DemoClinic implements ApplicationRunner {
     private static final String CODES = "HB";

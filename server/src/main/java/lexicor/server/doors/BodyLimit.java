@@ -19,6 +19,7 @@ final class BodyLimit extends OncePerRequestFilter {
 
     private final RequestMatcher files = new OrRequestMatcher(
             PathPatternRequestMatcher.pathPattern(HttpMethod.POST, "/api/exchange/import"),
+            PathPatternRequestMatcher.pathPattern(HttpMethod.POST, "/api/cases/*/outcome/notes/*/reports"),
             PathPatternRequestMatcher.pathPattern(HttpMethod.POST, "/api/evidence/import"));
 
     @Override

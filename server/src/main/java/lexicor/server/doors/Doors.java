@@ -106,8 +106,11 @@ class Doors {
                         .access(roles(LEAD))
                         .requestMatchers(HttpMethod.GET, "/api/cases/*/history", "/api/history/**")
                         .access(roles(LEAD, CLINICIAN, AUDITOR))
+                        .requestMatchers(HttpMethod.POST, "/api/outcomes/**")
+                        .access(roles(LEAD))
                         .requestMatchers(
                                 "/api/cases/**",
+                                "/api/outcomes/**",
                                 "/api/cluster-tally",
                                 "/api/exchange/**",
                                 "/api/templates/**",

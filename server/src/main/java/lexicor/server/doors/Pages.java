@@ -20,6 +20,8 @@ class Pages implements WebMvcConfigurer {
             "/people",
             "/history",
             "/exchange",
+            "/outcomes",
+            "/outcomes/**",
             "/evidence",
             "/evidence/**",
             "/honesty",

@@ -148,6 +148,18 @@ public class OwnEntries {
         save(entry.kind().id(), entry.id(), new EntryChange(0, entry.fields(), why, sure));
     }
 
+    /**
+     * Changes some of an entry's fields.
+     *
+     * @param sure whether a reason that looks like personal details was asked about and holds none
+     */
+    public void change(PackEntry.Kind kind, String id, Consumer<ObjectNode> edit, String why, Boolean sure) {
+        EntryView now = entry(kind.id(), id);
+        ObjectNode fields = now.fields().deepCopy().asObject();
+        edit.accept(fields);
+        save(kind.id(), id, new EntryChange(now.version(), fields, why, sure));
+    }
+
     EntryView save(String kindId, String id, EntryChange change) {
         PackEntry.Kind kind = kind(kindId);
         if (!(change.fields() instanceof ObjectNode fields)) {

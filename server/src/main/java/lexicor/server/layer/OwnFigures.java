@@ -34,7 +34,7 @@ import org.springframework.stereotype.Service;
 
 /** Adds and changes the department's figures and keeps who checked which. A shipped row is never changed, only covered. */
 @Service
-class OwnFigures {
+public class OwnFigures {
     private static final Map<String, String> FIELDS = Map.of("reference_standard", "referenceStandard");
     private static final int LONGEST_NOTE = 1000;
 
@@ -129,8 +129,22 @@ class OwnFigures {
         return new FigureStored(row.fingerprint());
     }
 
+    /**
+     * Keeps a row that was counted in the program, in the place of an earlier count of the same or beside what there is.
+     *
+     * @param sure whether a reason that looks like personal details was asked about and holds none
+     */
+    public void keep(AccuracyRow row, Optional<AccuracyRow> before, String why, Boolean sure) {
+        String reason = Reasons.of(why, sure);
+        layer.change(() -> {
+            OwnFigureRecord record = before.flatMap(this::own).orElseGet(OwnFigureRecord::new);
+            record.set(row, reason);
+            return figures.save(record);
+        });
+    }
+
     /** Takes a row of the department's away; where it covered a shipped one, that one counts again. */
-    void remove(String fingerprint, String why, boolean sure) {
+    public void remove(String fingerprint, String why, boolean sure) {
         String reason = Reasons.of(why, sure);
         AccuracyRow row = existing(fingerprint);
         layer.change(() -> {

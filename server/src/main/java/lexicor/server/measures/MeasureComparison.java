@@ -16,11 +16,11 @@ import lexicor.core.examination.SideReadings;
 import lexicor.core.measuring.Change;
 import lexicor.core.measuring.ContractilePattern;
 import lexicor.core.measuring.Dominance;
-import lexicor.core.measuring.MeasurementErrors;
 import lexicor.core.measuring.RangePattern;
 import lexicor.core.measuring.SideComparison;
 import lexicor.core.measuring.Strength;
 import lexicor.server.measures.MeasureViews.ChangeView;
+import lexicor.server.measures.MeasureViews.ErrorFrom;
 import lexicor.server.measures.MeasureViews.ItemView;
 import lexicor.server.measures.MeasureViews.MeasureView;
 import lexicor.server.measures.MeasureViews.SideView;
@@ -48,6 +48,7 @@ public final class MeasureComparison {
     private final Optional<MeasuredValues> before;
     private final Side involved;
     private final Optional<Side> dominant;
+    private final ErrorsInForce errors;
 
     /**
      * @param before what was measured at the visit before; empty at the first
@@ -59,13 +60,15 @@ public final class MeasureComparison {
             MeasuredValues now,
             Optional<MeasuredValues> before,
             Side involved,
-            Optional<Side> dominant) {
+            Optional<Side> dominant,
+            ErrorsInForce errors) {
         this.catalogue = catalogue;
         this.department = department;
         this.now = now;
         this.before = before;
         this.involved = involved;
         this.dominant = dominant;
+        this.errors = errors;
     }
 
     MeasureView view(Measure measure) {
@@ -201,11 +204,10 @@ public final class MeasureComparison {
         if (then.isEmpty() || today.isEmpty()) {
             return Optional.empty();
         }
-        MeasurementErrors errors = department.measurementErrors();
         Change change = Change.between(
                 then,
                 today,
-                was -> errors.of(reading.reading(), was),
+                was -> errors.of(department, measure, reading, was),
                 measure.group().byTrials());
         return Optional.of(new ChangeView(
                 reading.leafName(),
@@ -213,7 +215,9 @@ public final class MeasureComparison {
                 change.before(),
                 change.now(),
                 change.error().orElse(null),
-                errors.of(reading.reading(), change.before()).isPresent(),
+                errors.error(department, measure, reading, change.before())
+                        .map(ErrorsInForce.Error::from)
+                        .orElse(change.error().isPresent() ? ErrorFrom.TRIALS : null),
                 change.exceedsError().orElse(null)));
     }
 }

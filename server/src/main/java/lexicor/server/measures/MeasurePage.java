@@ -17,6 +17,7 @@ import lexicor.server.cases.records.TapStore;
 import lexicor.server.measures.MeasureViews.Measures;
 import lexicor.server.settings.DepartmentSettings;
 import lexicor.server.standing.Basis;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,8 +29,10 @@ public class MeasurePage {
     private final OpenCases openCases;
     private final MeasuredStore values;
     private final TapStore taps;
+    private final ErrorsInForce errors;
 
-    MeasurePage(CaseDoor door, OpenCases openCases, MeasuredStore values, TapStore taps) {
+    MeasurePage(CaseDoor door, OpenCases openCases, MeasuredStore values, TapStore taps, @Lazy ErrorsInForce errors) {
+        this.errors = errors;
         this.door = door;
         this.openCases = openCases;
         this.values = values;
@@ -91,7 +94,8 @@ public class MeasurePage {
                 now,
                 c.record().visitBefore(c.record().visit()).map(before -> at(c.record(), before, c.basis())),
                 c.involved(),
-                Optional.ofNullable(c.record().dominantSide).flatMap(Side::withId));
+                Optional.ofNullable(c.record().dominantSide).flatMap(Side::withId),
+                errors);
     }
 
     /** Those of the complaint's regions, and whatever was measured all the same. */

@@ -1,8 +1,10 @@
 package lexicor.server.measures;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import lexicor.core.catalogue.Measure;
@@ -130,7 +132,7 @@ public final class MeasureViews {
      * A quantity now against the last visit.
      *
      * @param error what two measurements can differ by, in the quantity's unit; absent where it is not known
-     * @param stated whether the department stated the error; otherwise it is what the spread of the trials alone gives
+     * @param from where the error comes from; absent where it is not known
      * @param exceeds whether the change is larger than that; absent where it is not known
      */
     public record ChangeView(
@@ -139,8 +141,24 @@ public final class MeasureViews {
             double before,
             double now,
             @Schema(nullable = true) Double error,
-            boolean stated,
+            @Schema(nullable = true) ErrorFrom from,
             @Schema(nullable = true) Boolean exceeds) {}
+
+    /** Where the error of a measurement comes from. */
+    public enum ErrorFrom {
+        /** The department states it. */
+        STATED,
+        /** Its examiners were found to differ by as much in one patient. */
+        TWO_EXAMINERS,
+        /** The spread of the trials alone. */
+        TRIALS;
+
+        /** The name used in the API. */
+        @JsonValue
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
 
     /** The tests of the labral panel, and the published clusters that they are members of. */
     public record LabralView(List<String> tests, List<String> clusters) {}

@@ -12,6 +12,7 @@ import lexicor.server.reports.ReportViews.Section;
  * A report as it goes on paper or out of the program: what stands above its sections and below them, once for every form.
  *
  * @param fileName without its ending
+ * @param code of the case; empty where it is the department's
  * @param heading the line of the case
  * @param look how large it is written
  * @param isDraft whether nobody has signed it off

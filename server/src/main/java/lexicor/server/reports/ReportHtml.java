@@ -49,8 +49,8 @@ final class ReportHtml {
         html.append(
                         "<!DOCTYPE html>\n<html lang=\"en\" xmlns=\"http://www.w3.org/1999/xhtml\"><head><meta charset=\"utf-8\"/><title>")
                 .append(text(paper.title()))
-                .append("</title><meta name=\"description\" content=\"A report of case ")
-                .append(text(paper.code()))
+                .append("</title><meta name=\"description\" content=\"")
+                .append(text(paper.code().isEmpty() ? paper.title() : "A report of case " + paper.code()))
                 .append("\"/><style>")
                 .append(STYLE)
                 .append("</style></head><body")

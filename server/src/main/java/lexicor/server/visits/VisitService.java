@@ -22,6 +22,7 @@ import lexicor.server.cases.OpenCase;
 import lexicor.server.cases.OpenCases;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.CaseStore;
+import lexicor.server.measures.ErrorsInForce;
 import lexicor.server.measures.MeasureComparison;
 import lexicor.server.measures.MeasurePage;
 import lexicor.server.measures.MeasuredValues;
@@ -47,10 +48,18 @@ public class VisitService {
     private final OpenCases openCases;
     private final CasePage page;
     private final MeasurePage measures;
+    private final ErrorsInForce errors;
     private final Moments moments;
 
     VisitService(
-            CaseStore cases, CaseDoor door, OpenCases openCases, CasePage page, MeasurePage measures, Moments moments) {
+            CaseStore cases,
+            CaseDoor door,
+            OpenCases openCases,
+            CasePage page,
+            MeasurePage measures,
+            ErrorsInForce errors,
+            Moments moments) {
+        this.errors = errors;
         this.cases = cases;
         this.door = door;
         this.openCases = openCases;
@@ -177,7 +186,7 @@ public class VisitService {
         return new Visits(views, series(measured, stored.visitsInOrder(), now));
     }
 
-    private static List<SeriesView> series(List<MeasuredValues> byVisit, List<Integer> numbers, OpenCase c) {
+    private List<SeriesView> series(List<MeasuredValues> byVisit, List<Integer> numbers, OpenCase c) {
         List<SeriesView> all = new ArrayList<>();
         for (Side side : List.of(c.involved(), c.involved().other())) {
             points(byVisit, numbers, v -> v.worstPain(side))
@@ -200,7 +209,7 @@ public class VisitService {
         return all;
     }
 
-    private static SeriesView measured(
+    private SeriesView measured(
             Measure m, ReadingLeaf reading, Side side, List<PointView> points, DepartmentSettings department) {
         String label = m.readings().size() > 1 ? m.name() + ", " + MeasureComparison.label(reading) : m.name();
         double last = points.get(points.size() - 1).value();
@@ -212,7 +221,7 @@ public class VisitService {
                 side,
                 m.moreIsWorse(),
                 points,
-                department.measurementErrors().of(reading.reading(), last).orElse(null));
+                errors.of(department, m, reading, last).orElse(null));
     }
 
     private static Optional<List<PointView>> points(

@@ -2,6 +2,7 @@ package lexicor.server.deletion;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.UUID;
 import lexicor.server.Caller.Answer;
 import lexicor.server.Running;
@@ -21,6 +22,7 @@ class DeletionTest {
                         .body()
                         .get("code")
                         .asString();
+        noteWhatCameOut(code);
         Answer noReason = LEXICOR.post(code + "/deletion", "{\"reason\":\"no\"}");
         assertThat(noReason.status()).isEqualTo(422);
         assertThat(LEXICOR.delete(code + "?confirmation=" + UUID.randomUUID()).status())
@@ -47,7 +49,25 @@ class DeletionTest {
         assertThat(LEXICOR.get("/api/history").body().toString()).contains("removed for good");
         assertThat(LEXICOR.count("select count(*) from examination_case_aud where code = '" + name + "'"))
                 .isZero();
+        for (String table : List.of("note", "answer", "report", "report_content", "referral", "foreseen", "fact")) {
+            assertThat(LEXICOR.count("select count(*) from outcome_" + table))
+                    .as(table)
+                    .isZero();
+        }
         assertThat(LEXICOR.count("select count(*) from tombstone where code = '" + name + "'"))
+                .isEqualTo(1);
+    }
+
+    private static void noteWhatCameOut(String code) {
+        Answer noted = LEXICOR.post(
+                code + "/outcome/notes",
+                "{\"key\":\"%s\",\"reference\":\"mri\",\"on\":\"2026-01-02\",\"answers\":{\"anterior-instability\":\"present\"}}"
+                        .formatted(UUID.randomUUID()));
+        assertThat(noted.status()).isEqualTo(200);
+        assertThat(LEXICOR.get("/api/outcomes/accuracy")
+                        .body()
+                        .at("/restsOn/withOutcome")
+                        .asInt())
                 .isEqualTo(1);
     }
 }

@@ -59,6 +59,22 @@ public class CaseRecord {
     /** Null while it is there. */
     public Instant deletedAt;
 
+    /** Whether it is no patient's but made by the program. */
+    @NotAudited
+    public boolean simulated;
+
+    /** The case that this is a second examination of; null for any other. */
+    @NotAudited
+    public Long secondOf;
+
+    /** Until when the second examination was blind; null while it is. */
+    @NotAudited
+    public Instant blindUntil;
+
+    /** Who examines it a second time and must not see it until then; null where nobody does. */
+    @NotAudited
+    public String blindTo;
+
     /** Null while it is open. */
     public Instant closedAt;
 
@@ -179,6 +195,11 @@ public class CaseRecord {
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
     public Set<Integer> datedVisits = new TreeSet<>();
 
+    /** Whether it is a second examination that nobody but its examiner may see yet. */
+    public boolean isBlind() {
+        return secondOf != null && blindUntil == null;
+    }
+
     public boolean isClosed() {
         return closedAt != null;
     }
@@ -244,6 +265,10 @@ public class CaseRecord {
         then.visits = visits;
         then.datedVisits = datedVisits;
         then.bothSides = bothSides;
+        then.simulated = simulated;
+        then.secondOf = secondOf;
+        then.blindUntil = blindUntil;
+        then.blindTo = blindTo;
         then.openVisit = visit;
         return then;
     }

@@ -4,6 +4,7 @@ import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
@@ -26,6 +27,8 @@ public interface CaseStore extends JpaRepository<CaseRecord, Long> {
     /** Those that somebody may open, the latest first. */
     @Query("select c from CaseRecord c where c.deletedAt is null and locate(lower(:search), lower(c.code)) > 0"
             + " and (:all = true or c.owner is null or c.owner = :person or :person member of c.shares)"
+            + " and (c.secondOf is null or c.blindUntil is not null or c.owner = :person)"
+            + " and (c.blindTo is null or c.blindTo <> :person)"
             + " order by c.updatedAt desc")
     List<CaseRecord> search(String search, String person, boolean all, Pageable page);
 
@@ -42,6 +45,18 @@ public interface CaseStore extends JpaRepository<CaseRecord, Long> {
     @Modifying
     @Query("update CaseRecord c set c.updatedAt = :at where c.id = :id")
     void touch(Long id, Instant at);
+
+    /** From now on both examinations of the patient are seen by whoever may see a case. */
+    default void seen(CaseRecord second, Instant at) {
+        second.blindUntil = at;
+        if (second.secondOf != null) {
+            lock(second.secondOf).blindTo = null;
+        }
+    }
+
+    long countBySimulatedTrueAndSecondOfIsNull();
+
+    Optional<CaseRecord> findFirstBySecondOfAndDeletedAtIsNullOrderByIdDesc(Long first);
 
     boolean existsByComplaint(String complaint);
 

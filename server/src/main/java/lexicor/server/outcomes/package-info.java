@@ -1,0 +1,2 @@
+/** What came out of cases: noted beside them, waited for, and what was thought before. */
+package lexicor.server.outcomes;

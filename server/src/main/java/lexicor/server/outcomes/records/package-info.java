@@ -1,0 +1,2 @@
+/** What is stored of outcomes. */
+package lexicor.server.outcomes.records;

@@ -1,0 +1,3 @@
+/** The screens of what came out, which come together. */
+export { OutcomesRoom } from "./learned/OutcomesRoom";
+export { OutcomeScreen } from "./OutcomeScreen";
