@@ -1,9 +1,9 @@
 import { useState } from "react";
+import { CalibrationPlot } from "../../pieces/CalibrationPlot";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { percent, unbroken } from "../../pieces/format";
 import { SCHOOLS } from "../../pieces/schools";
 import { WideTable } from "../../pieces/WideTable";
-import { CalibrationCurve } from "./CalibrationCurve";
 import { asked, type Foresight, type Judged, type Slice, useForesight } from "./queries";
 import { Rests } from "./Rests";
 import { SliceBar } from "./SliceBar";
@@ -31,13 +31,18 @@ export function ForesightTab() {
   );
 }
 
+/** With fewer it is drawn pale. */
+const FEW = 30;
+
+const bins = (of: Judged) => of.bins.map((b) => ({ ...b, of: b.predictions }));
+
 function Whole(props: { of: Foresight; program: Judged; slice: Slice }) {
   const { of, program } = props;
   return (
     <>
       <div className="grid grid-cols-[380px_1fr] items-start gap-8 max-lg:grid-cols-1">
         <figure className="m-0 max-w-[380px]">
-          <CalibrationCurve of={program} pale={!of.enough} />
+          <CalibrationPlot bins={bins(program)} none="Nothing came out yet" pale={!of.enough} />
           <figcaption className="text-[15px] text-soft">
             {program.predictions} outcomes of {program.patients} people. On the dashed line 70&#8239;% means
             70&#8239;%; pale bars are what chance leaves.
@@ -56,7 +61,11 @@ function Whole(props: { of: Foresight; program: Judged; slice: Slice }) {
                 {of.hunches.sentence}
               </p>
               <div className="max-w-[300px]">
-                <CalibrationCurve of={of.hunches.examiners} pale={of.hunches.examiners.predictions < 30} />
+                <CalibrationPlot
+                  bins={bins(of.hunches.examiners)}
+                  none="Nothing was said"
+                  pale={of.hunches.examiners.predictions < FEW}
+                />
               </div>
             </section>
           )}

@@ -130,7 +130,7 @@ function InEvidence(props: { row: OwnRow }) {
       >
         The evidence
       </Link>
-      {isLead && !r.cluster && (
+      {isLead && (
         <>
           {is === "no" && r.mayLeave && (
             <button type="button" className="choice px-3" onClick={() => setAsking("on")}>

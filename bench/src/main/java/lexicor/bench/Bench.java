@@ -11,6 +11,7 @@ import lexicor.bench.server.FuzzRun;
 import lexicor.bench.server.ImportRun;
 import lexicor.bench.server.KillRun;
 import lexicor.bench.server.LoadRun;
+import lexicor.bench.server.OutcomesRun;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -70,6 +71,7 @@ public final class Bench {
         switch (run) {
             case "load" -> LoadRun.run(root, data, 50, 5000, 120, 200).forEach(System.out::println);
             case "import" -> System.out.println(ImportRun.run(root, data, 3000, 62));
+            case "outcomes" -> OutcomesRun.run(root, data, 20_000, 10_000).forEach(System.out::println);
             case "kill" ->
                 System.out.println(
                         KillRun.run(root, data, 200) + " taps were acknowledged over 200 kills; all of them are there");
@@ -78,7 +80,7 @@ public final class Bench {
                 result.faults().forEach(System.out::println);
                 System.out.println(result);
             }
-            default -> System.err.println("lexicor: bench knows honesty, nodes, load, import, kill and fuzz");
+            default -> System.err.println("lexicor: bench knows honesty, nodes, load, import, outcomes, kill and fuzz");
         }
     }
 

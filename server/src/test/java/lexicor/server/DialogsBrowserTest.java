@@ -134,7 +134,7 @@ class DialogsBrowserTest extends EveryPage {
         assertThat(page.getByRole(role)).hasCount(0);
         // Where a key opened it nothing had the focus; otherwise it goes back there, once what had it is gone.
         if (!way.startsWith("key ")) {
-            page.waitForFunction("document.activeElement !== document.body");
+            page.waitForCondition(() -> (Boolean) page.evaluate("document.activeElement !== document.body"));
         }
     }
 }

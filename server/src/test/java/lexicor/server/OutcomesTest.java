@@ -187,4 +187,30 @@ class OutcomesTest {
         assertThat(LEXICOR.count("select count(*) from outcome_report_content where report_id = " + id))
                 .isZero();
     }
+
+    @Test
+    void whatCameOutGoesWithTheCasesFileAndSpeaksWhereItIsBroughtIn() {
+        String code = examined("OUT-6");
+        done(noted(code, "mri", TODAY, "{\"%s\":\"absent\"}".formatted(PAIN)));
+        long id = done(noted(code, "opinion", TODAY, "{\"%s\":\"present\"}".formatted(PAIN)))
+                .at("/notes/1/id")
+                .asLong();
+        done(LEXICOR.delete("/api/cases/" + code + "/outcome/notes/" + id));
+        String file = LEXICOR.get("/api/cases/" + code + "/file").body().toString();
+        Caller other = Accounts.in(LEXICOR, "c-dotterel", "clinician");
+        JsonNode looked = done(other.upload("/api/exchange/import", file.getBytes(StandardCharsets.UTF_8)));
+        JsonNode in = done(other.post("/api/exchange/import/" + looked.get("id").asString(), "{}"));
+        assertThat(in.get("added").asInt()).as(String.valueOf(in)).isEqualTo(1);
+        JsonNode there = other.get("/api/cases/" + code + "/outcome").body();
+        assertThat(there.get("notes")).hasSize(2);
+        assertThat(there.at("/notes/1/takenBackBy").asString()).isEqualTo("c-dotterel");
+        assertThat(condition(there, PAIN).at("/known/present").asBoolean()).isFalse();
+        assertThat(condition(there, PAIN).has("foreseen"))
+                .as("by other figures it would be another thought")
+                .isFalse();
+        String nonsense = file.replace("\"reference\":\"mri\"", "\"reference\":\"x-ray-vision\"");
+        assertThat(done(other.upload("/api/exchange/import", nonsense.getBytes(StandardCharsets.UTF_8)))
+                        .toString())
+                .contains("there is no reference x-ray-vision");
+    }
 }

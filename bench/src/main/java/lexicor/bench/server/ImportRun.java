@@ -1,16 +1,11 @@
 package lexicor.bench.server;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Brings an archive of many cases in, as a clinic that moves house does. */
 public final class ImportRun {
@@ -45,21 +40,14 @@ public final class ImportRun {
             for (int n = 0; n < taps; n++) {
                 lead.expect(OK, "POST", "/api/cases/HB-001/taps", Taps.nth(UUID.randomUUID(), n));
             }
-            byte[] archive = archive(lead.expect(OK, "GET", "/api/cases/HB-001/file", ""), cases);
+            byte[] archive = Archives.of(List.of(lead.expect(OK, "GET", "/api/cases/HB-001/file", "")), 0, cases);
             double[] megabytes = {server.residentMegabytes(), 0, 0};
             long begin = System.nanoTime();
-            JsonNode looked =
-                    settled(lead, lead.upload("/api/exchange/import", archive).body());
+            JsonNode looked = Archives.look(lead, archive);
             double look = (System.nanoTime() - begin) / 1e9;
             megabytes[1] = server.residentMegabytes();
             begin = System.nanoTime();
-            JsonNode done = settled(
-                    lead,
-                    lead.expect(
-                            OK,
-                            "POST",
-                            "/api/exchange/import/" + looked.get("id").asString(),
-                            "{}"));
+            JsonNode done = Archives.bring(lead, looked);
             double bring = (System.nanoTime() - begin) / 1e9;
             megabytes[2] = server.residentMegabytes();
             if (done.get("added").asInt() != cases) {
@@ -67,32 +55,5 @@ public final class ImportRun {
             }
             return new Result(cases, taps, look, bring, archive.length / 1e6, megabytes);
         }
-    }
-
-    private static JsonNode settled(Browser lead, String answer) throws IOException, InterruptedException {
-        JsonNode now = new JsonMapper().readTree(answer);
-        while (now.get("state").asString().matches("looking|bringing")) {
-            Thread.sleep(500);
-            now = new JsonMapper()
-                    .readTree(lead.expect(
-                            OK, "GET", "/api/exchange/import/" + now.get("id").asString(), ""));
-        }
-        return now;
-    }
-
-    /** The same case again and again, its figures too, each with a code and tap ids of its own. */
-    private static byte[] archive(String file, int cases) throws IOException {
-        ObjectNode one = (ObjectNode) new JsonMapper().readTree(file);
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-            zip.putNextEntry(new ZipEntry("cases.jsonl"));
-            for (int n = 0; n < cases; n++) {
-                one.put("code", "MV-" + n);
-                one.get("taps").forEach(t -> ((ObjectNode) t)
-                        .put("id", UUID.randomUUID().toString()));
-                zip.write((one + "\n").getBytes(StandardCharsets.UTF_8));
-            }
-        }
-        return bytes.toByteArray();
     }
 }

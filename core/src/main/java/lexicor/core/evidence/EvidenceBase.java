@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.AccuracyRow.Kind;
@@ -47,12 +48,37 @@ public final class EvidenceBase {
             if (checkedOnly && !catalogue.signOff(cluster).isChecked()) {
                 byCluster.put(cluster.id(), new Evidence.Unchecked());
             } else if (!cluster.accuracy().isEmpty()) {
-                boolean highRisk = cluster.bias().equals(AccuracyRow.HIGH);
-                List<Study> studies =
-                        cluster.accuracy().stream().map(f -> study(f, highRisk)).toList();
-                byCluster.put(cluster.id(), Pooling.pool(studies, highBias));
+                byCluster.put(cluster.id(), Pooling.pool(studies(cluster), highBias));
             }
         }
+    }
+
+    /** What was published of the rule as a whole, and the department's own cases where they are weighed with. */
+    private static List<Study> studies(Cluster cluster) {
+        List<Study> studies = new ArrayList<>(published(cluster));
+        cluster.ownCases().ifPresent(own -> studies.add(study(own.figures(), own.highRiskOfBias())));
+        return studies;
+    }
+
+    private static List<Study> published(Cluster cluster) {
+        return cluster.accuracy().stream()
+                .map(f -> study(f, cluster.isAtHighRisk()))
+                .toList();
+    }
+
+    /** A pair's figures, or a cluster's, without the rows that somebody leaves out and without the own cases of a cluster. */
+    public Optional<Accuracy> without(Predicate<AccuracyRow> leftOut, String of, String condition) {
+        List<Study> studies = isCluster(of, condition)
+                ? published(catalogue.cluster(of).orElseThrow())
+                : pooled(of, condition).stream()
+                        .filter(leftOut.negate())
+                        .map(r -> study(r.figures(), r.isAtHighRisk()))
+                        .toList();
+        return studies.isEmpty()
+                ? Optional.empty()
+                : Pooling.pool(studies, highBias) instanceof Evidence.Weighable w
+                        ? Optional.of(w.accuracy())
+                        : Optional.empty();
     }
 
     /** With every row, checked against its source or not. */
@@ -147,13 +173,16 @@ public final class EvidenceBase {
     /** The study behind a cluster; none for one that a department designed and nobody has studied as a whole. */
     public List<Behind> behindCluster(String id) {
         Cluster cluster = catalogue.cluster(id).orElseThrow();
-        boolean highRisk = cluster.bias().equals(AccuracyRow.HIGH);
         if (cluster.citation().designed()) {
             return List.of();
         }
-        return cluster.accuracy().isEmpty()
-                ? List.of(new Behind(OptionalDouble.empty(), highRisk))
-                : cluster.accuracy().stream().map(f -> Behind.of(f, highRisk)).toList();
+        if (cluster.accuracy().isEmpty()) {
+            return List.of(new Behind(OptionalDouble.empty(), cluster.isAtHighRisk()));
+        }
+        List<Behind> behind = new ArrayList<>();
+        cluster.accuracy().forEach(f -> behind.add(Behind.of(f, cluster.isAtHighRisk())));
+        cluster.ownCases().ifPresent(own -> behind.add(Behind.of(own.figures(), own.highRiskOfBias())));
+        return List.copyOf(behind);
     }
 
     /** Whether somebody checked the row against its source. */

@@ -134,6 +134,14 @@ final class CaseWriter {
         return rows;
     }
 
+    private static void row(ArrayNode rows, Figures figures, boolean highRiskOfBias) {
+        ObjectNode row = rows.addObject();
+        figures(row, figures);
+        if (highRiskOfBias) {
+            row.put("bias", AccuracyRow.HIGH);
+        }
+    }
+
     private ObjectNode cluster(RecordedCluster c) {
         ObjectNode node = JSON.objectNode().put("id", c.id()).put("condition", c.condition());
         if (c.rulesInOnly()) {
@@ -145,13 +153,8 @@ final class CaseWriter {
             node.put("atLeast", rule.positives());
             ArrayNode rows = node.putArray("accuracy");
             Cluster cluster = catalogue.cluster(c.id()).orElseThrow();
-            for (Figures f : cluster.accuracy()) {
-                ObjectNode row = rows.addObject();
-                figures(row, f);
-                if (cluster.bias().equals(AccuracyRow.HIGH)) {
-                    row.put("bias", AccuracyRow.HIGH);
-                }
-            }
+            cluster.accuracy().forEach(f -> row(rows, f, cluster.isAtHighRisk()));
+            cluster.ownCases().ifPresent(own -> row(rows, own.figures(), own.highRiskOfBias()));
         } else if (c.rule() instanceof ClusterRule.Strata strata) {
             ArrayNode rows = node.putArray("strata");
             for (int count = 0; count < strata.byCount().size(); count++) {

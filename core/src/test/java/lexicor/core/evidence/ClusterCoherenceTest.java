@@ -3,6 +3,7 @@ package lexicor.core.evidence;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.catalogue.published.Cluster;
@@ -41,7 +42,16 @@ class ClusterCoherenceTest {
     void aRuleWithoutFiguresIsCoherent() {
         Cluster rule = rule(1, 0.9, 0.99);
         Cluster bare = new Cluster(
-                rule.id(), rule.name(), CONDITION, MEMBERS, rule.rule(), List.of(), "low", false, rule.citation());
+                rule.id(),
+                rule.name(),
+                CONDITION,
+                MEMBERS,
+                rule.rule(),
+                List.of(),
+                "low",
+                false,
+                rule.citation(),
+                Optional.empty());
         assertThat(ClusterCoherence.warnings(bare, Shipped.CATALOGUE, EVIDENCE)).isEmpty();
     }
 
@@ -57,6 +67,7 @@ class ClusterCoherenceTest {
                 List.of(figures),
                 "low",
                 false,
-                new Citation("Harbour audit", "low", false, false, ""));
+                new Citation("Harbour audit", "low", false, false, ""),
+                Optional.empty());
     }
 }

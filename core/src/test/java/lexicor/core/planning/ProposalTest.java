@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
@@ -121,7 +122,8 @@ class ProposalTest {
                 List.of(),
                 "low",
                 false,
-                new Cluster.Citation("Somebody", "high", false, false, "")));
+                new Cluster.Citation("Somebody", "high", false, false, ""),
+                Optional.empty()));
         assertThat(proposed(SUSPECT)).containsExactlyInAnyOrder("look", "move", "a", "b");
         assertThat(proposed(new Suspect("theirs", 0.2))).containsExactlyInAnyOrder("look", "move");
     }

@@ -1,5 +1,6 @@
 package lexicor.server.casefiles;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -14,6 +15,7 @@ import tools.jackson.databind.JsonNode;
  * @param format always {@value #FORMAT}
  * @param version of the format
  * @param plan the case's own running order; empty where the proposed one is followed
+ * @param outcomes what came out of it, noted beside it
  * @param weigh the self-contained case with its figures, as {@code ./lexicor weigh} takes it
  */
 public record CaseFile(
@@ -28,6 +30,7 @@ public record CaseFile(
         List<TapEntry> taps,
         List<MeasuredEntry> measured,
         List<OverrideEntry> overrides,
+        @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_EMPTY) List<OutcomeEntry> outcomes,
         @Schema(nullable = true) JsonNode weigh) {
     public static final String FORMAT = "lexicor-case";
     public static final int VERSION = 1;
@@ -69,9 +72,33 @@ public record CaseFile(
     /** A reason for going ahead with a blocked test. */
     public record OverrideEntry(int visit, String test, String reason, Moment recorded) {}
 
+    /**
+     * What a reference said.
+     *
+     * @param on the day of the reference
+     * @param months how long it was watched; absent where that is not the matter
+     * @param answers present, absent or not-known, by condition
+     * @param takenBackAt absent while it stands
+     */
+    public record OutcomeEntry(
+            UUID id,
+            String reference,
+            Moment on,
+            @Schema(nullable = true) Integer months,
+            Map<String, String> answers,
+            String note,
+            Moment noted,
+            @Schema(nullable = true) Moment takenBackAt) {}
+
+    /** A file from before outcomes were noted has none. */
+    public CaseFile {
+        outcomes = outcomes == null ? List.of() : outcomes;
+    }
+
     /** What was recorded alone. */
     public CaseFile withoutWeigh() {
         return new CaseFile(
-                format, version, code, created, intake, visits, plan, ladders, taps, measured, overrides, null);
+                format, version, code, created, intake, visits, plan, ladders, taps, measured, overrides, outcomes,
+                null);
     }
 }

@@ -18,6 +18,7 @@ import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.planning.Precautions;
 import lexicor.server.casefiles.CaseFile.MeasuredEntry;
 import lexicor.server.casefiles.CaseFile.Moment;
+import lexicor.server.casefiles.CaseFile.OutcomeEntry;
 import lexicor.server.casefiles.CaseFile.OverrideEntry;
 import lexicor.server.casefiles.CaseFile.TapEntry;
 import lexicor.server.cases.Taken;
@@ -36,12 +37,14 @@ final class CaseFileCheck {
     private static final int LONGEST = 400;
 
     private final Catalogue catalogue;
+    private final NotedOutcomes outcomes;
     private final Instant now;
 
     /**
      * @param catalogue the content that the case will be judged by
      */
-    CaseFileCheck(Catalogue catalogue, Instant now) {
+    CaseFileCheck(Catalogue catalogue, NotedOutcomes outcomes, Instant now) {
+        this.outcomes = outcomes;
         this.catalogue = catalogue;
         this.now = now;
     }
@@ -102,6 +105,18 @@ final class CaseFileCheck {
                 throw Refusal.field(at + ".test", "there is no test " + o.test());
             }
         }
+        for (int i = 0; i < file.outcomes().size(); i++) {
+            OutcomeEntry o = file.outcomes().get(i);
+            String at = "outcomes[" + i + "]";
+            moment(at + ".on", o.on());
+            moment(at + ".noted", o.noted());
+            if (o.takenBackAt() != null) {
+                moment(at + ".takenBackAt", o.takenBackAt());
+            }
+            outcomes.objection(o, catalogue).ifPresent(why -> {
+                throw Refusal.field(at, why);
+            });
+        }
     }
 
     private void checkTap(String at, TapEntry tap, CaseFile file) {
@@ -158,6 +173,12 @@ final class CaseFileCheck {
                 PersonalDetails.in(o.reason())
                         .ifPresent(like -> doubts.add(
                                 file.code() + ", the reason for " + name(o.test()) + ": looks like " + like));
+            }
+        }
+        for (OutcomeEntry o : file.outcomes()) {
+            if (here.filter(h -> h.outcomes().contains(o)).isEmpty()) {
+                PersonalDetails.in(o.note())
+                        .ifPresent(like -> doubts.add(file.code() + ", what came out: looks like " + like));
             }
         }
         Set<UUID> known =

@@ -44,6 +44,7 @@ class CaseFileStore {
     private final TapStore taps;
     private final MeasuredStore measured;
     private final OverrideStore overrides;
+    private final NotedOutcomes outcomes;
     private final ApplicationEventPublisher told;
     private final SignedIn signedIn;
     private final JdbcTemplate database;
@@ -56,6 +57,7 @@ class CaseFileStore {
             TapStore taps,
             MeasuredStore measured,
             OverrideStore overrides,
+            NotedOutcomes outcomes,
             ApplicationEventPublisher told,
             SignedIn signedIn,
             JdbcTemplate database,
@@ -66,6 +68,7 @@ class CaseFileStore {
         this.taps = taps;
         this.measured = measured;
         this.overrides = overrides;
+        this.outcomes = outcomes;
         this.told = told;
         this.signedIn = signedIn;
         this.database = database;
@@ -94,6 +97,7 @@ class CaseFileStore {
         storeTaps(file, stored, times, me);
         storeMeasured(file, stored, times, there.isPresent());
         storeOverrides(file, stored, times, me);
+        outcomes.store(stored, file.outcomes(), times::of, me);
         ahead.forEach(a -> overrides.save(override(stored, me, a.visit(), a.test(), reason.strip(), times.start)));
         told.publishEvent(new CaseAccess(stored.id, CaseAccess.Kind.BROUGHT_IN));
         // What was stored is not looked at again: a thousand cases must not stay in memory.

@@ -85,6 +85,7 @@ public class CaseFiles {
     private final OverrideStore overrides;
     private final OpenCases openCases;
     private final CaseBasis basis;
+    private final NotedOutcomes outcomes;
     private final CaseFileStore store;
     private final ApplicationEventPublisher told;
     private final SignedIn signedIn;
@@ -99,6 +100,7 @@ public class CaseFiles {
             OverrideStore overrides,
             OpenCases openCases,
             CaseBasis basis,
+            NotedOutcomes outcomes,
             CaseFileStore store,
             ApplicationEventPublisher told,
             SignedIn signedIn,
@@ -111,6 +113,7 @@ public class CaseFiles {
         this.overrides = overrides;
         this.openCases = openCases;
         this.basis = basis;
+        this.outcomes = outcomes;
         this.store = store;
         this.told = told;
         this.signedIn = signedIn;
@@ -171,6 +174,7 @@ public class CaseFiles {
                 overrides.findByCaseIdOrderById(c.id).stream()
                         .map(o -> new OverrideEntry(o.visit, o.test, o.reason, moment.apply(o.recordedAt)))
                         .toList(),
+                outcomes.of(c.id, moment),
                 weigh);
     }
 
@@ -190,7 +194,7 @@ public class CaseFiles {
     private Looked looked(CaseFile file) {
         Optional<CaseRecord> there = Optional.ofNullable(file.code()).flatMap(door::find);
         Basis used = there.map(basis::of).orElseGet(basis::today);
-        CaseFileCheck check = new CaseFileCheck(used.catalogue(), moments.now());
+        CaseFileCheck check = new CaseFileCheck(used.catalogue(), outcomes, moments.now());
         check.whole(file);
         Optional<CaseFile> here = there.map(c -> file(c, file.created().at() != null, null));
         Outcome outcome = outcome(file, there, here);

@@ -23,7 +23,7 @@ final class Continuation {
         }
         prefix("visits", here.visits(), file.visits());
         taps(here, file);
-        if (!file.overrides().containsAll(here.overrides())) {
+        if (!file.overrides().containsAll(here.overrides()) || !file.outcomes().containsAll(here.outcomes())) {
             throw Refusal.conflict(GONE_ON);
         }
         measured(here, file);

@@ -128,9 +128,11 @@ public final class OpenCase {
                         .findings();
     }
 
-    /** The complaint's name, or its id where the content does not know it. */
+    /** The complaint's name, or its id where the content does not know it; of a case that is nobody's, with that. */
     public String complaintName() {
-        return catalogue().complaint(record.complaint).map(Complaint::name).orElse(record.complaint);
+        String name =
+                catalogue().complaint(record.complaint).map(Complaint::name).orElse(record.complaint);
+        return record.simulated ? name + " (simulated)" : name;
     }
 
     /** The same findings with other steps of suspicion, by condition. */

@@ -58,8 +58,8 @@ class DemoYear implements ApplicationRunner {
     private static final int SECOND_EVERY = 8;
     private static final List<String> MEASURES = List.of("shoulder-external-rotation", "shoulder-flexion");
     private static final double SUSPICIOUS = 0.5;
-    private static final double SENT_IF_SUSPICIOUS = 0.78;
-    private static final double SENT_OTHERWISE = 0.22;
+    private static final double SENT_IF_SUSPICIOUS = 0.85;
+    private static final double SENT_OTHERWISE = 0.3;
     private static final double SEEN_TOO = 0.8;
     private static final double FORGOTTEN = 0.08;
     private static final double SURE = 1.4;

@@ -5,7 +5,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.Condition;
 import lexicor.server.casehistory.CaseHistorySource;
+import lexicor.server.cases.CaseBasis;
 import lexicor.server.history.Revised;
 import lexicor.server.outcomes.records.AttachedRecord;
 import lexicor.server.outcomes.records.AttachedStore;
@@ -23,8 +26,11 @@ class OutcomeHistory implements CaseHistorySource {
     private final ReferralStore referrals;
     private final AttachedStore attached;
     private final CaseHunchStore hunches;
+    private final CaseBasis basis;
 
-    OutcomeHistory(NoteStore notes, ReferralStore referrals, AttachedStore attached, CaseHunchStore hunches) {
+    OutcomeHistory(
+            NoteStore notes, ReferralStore referrals, AttachedStore attached, CaseHunchStore hunches, CaseBasis basis) {
+        this.basis = basis;
         this.notes = notes;
         this.referrals = referrals;
         this.attached = attached;
@@ -39,8 +45,9 @@ class OutcomeHistory implements CaseHistorySource {
     @Override
     public List<Revised> changes(long caseId) {
         List<Revised> all = new ArrayList<>();
+        Catalogue catalogue = basis.today().catalogue();
         for (NoteRecord n : notes.findByCaseIdOrderByOnAscIdAsc(caseId)) {
-            Map<String, String> said = said(n);
+            Map<String, String> said = said(n, catalogue);
             all.add(new Revised(0, n.madeAt, n.madeBy, Map.of(), said));
             if (!n.stands()) {
                 all.add(new Revised(0, n.takenBackAt, n.takenBackBy, said, Map.of()));
@@ -71,18 +78,23 @@ class OutcomeHistory implements CaseHistorySource {
                         h.madeAt,
                         h.madeBy,
                         Map.of(),
-                        Map.of("thought of " + h.condition, Math.round(100 * h.stated) + " %"))));
+                        Map.of("thought of " + name(h.condition, catalogue), Math.round(100 * h.stated) + " %"))));
         return all;
     }
 
-    private static Map<String, String> said(NoteRecord n) {
+    private static Map<String, String> said(NoteRecord n, Catalogue catalogue) {
         String by = named(n.by().words(), n.on) + (n.months == null ? "" : ", " + n.months + " months");
         Map<String, String> said = new TreeMap<>();
-        n.answers.forEach((condition, cameOut) -> said.put(condition + " by " + by, cameOut.replace('-', ' ')));
+        n.answers.forEach(
+                (condition, cameOut) -> said.put(name(condition, catalogue) + " by " + by, cameOut.replace('-', ' ')));
         if (!n.note.isEmpty()) {
             said.put("note of " + by, n.note);
         }
         return said;
+    }
+
+    private static String name(String condition, Catalogue catalogue) {
+        return catalogue.condition(condition).map(Condition::name).orElse(condition);
     }
 
     private static String named(String reference, LocalDate on) {

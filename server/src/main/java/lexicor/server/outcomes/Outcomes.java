@@ -35,7 +35,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class Outcomes {
-    private static final int LONGEST_NOTE = 2000;
+    static final int LONGEST_NOTE = 2000;
     private static final int LONGEST_ABOUT = 400;
     private static final int MOST_MONTHS = 240;
     private static final double LEAST = 0.01;

@@ -80,6 +80,7 @@ class ContinuationTest {
                 taps,
                 measured,
                 overrides,
+                List.of(),
                 null);
     }
 

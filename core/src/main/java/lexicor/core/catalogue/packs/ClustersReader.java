@@ -2,12 +2,15 @@ package lexicor.core.catalogue.packs;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import lexicor.core.catalogue.Content;
 import lexicor.core.catalogue.CountHabit;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.catalogue.published.Cluster.OwnCases;
 import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.catalogue.published.Figures;
 import lexicor.core.document.Entry;
@@ -32,6 +35,11 @@ public final class ClustersReader {
             throw entry.problem("members", "expected at least one criterion");
         }
         List<Figures> accuracy = entry.has("accuracy") ? List.of(figures(entry.child("accuracy"))) : List.of();
+        Optional<OwnCases> ownCases =
+                entry.has("ownCases") ? Optional.of(ownCases(entry.child("ownCases"))) : Optional.empty();
+        if (ownCases.isPresent() && accuracy.isEmpty()) {
+            throw entry.problem("ownCases", "expected a rule with accuracy of its own beside it");
+        }
         Cluster cluster = new Cluster(
                 id,
                 entry.text("name"),
@@ -46,7 +54,8 @@ public final class ClustersReader {
                         entry.text("confidence"),
                         entry.flag("derived", false),
                         entry.flag("designed", false),
-                        entry.optionalText("caution").orElse("")));
+                        caution(entry.optionalText("caution").orElse(""), ownCases)),
+                ownCases);
         entry.done();
         return cluster;
     }
@@ -122,6 +131,22 @@ public final class ClustersReader {
             throw entry.problem("low", "expected low, lr, high in rising order");
         }
         return new ClusterRule.Stratum(lr, Math.log(high.getAsDouble() / low.getAsDouble()) / 3.92);
+    }
+
+    private static String caution(String printed, Optional<OwnCases> ownCases) {
+        return ownCases.map(own -> String.format(
+                                Locale.ROOT,
+                                "%s The department's own cases weigh as one more study (%.0f with the condition, %.0f without).",
+                                printed,
+                                own.figures().diseased().orElse(0),
+                                own.figures().healthy().orElse(0))
+                        .strip())
+                .orElse(printed);
+    }
+
+    private static OwnCases ownCases(Entry entry) {
+        boolean highRisk = entry.flag("highRiskOfBias", false);
+        return new OwnCases(figures(entry), highRisk);
     }
 
     private static Figures figures(Entry entry) {

@@ -2,6 +2,7 @@ package lexicor.core.catalogue.published;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A published rule on a set of criteria for one condition (method M5).
@@ -9,6 +10,7 @@ import java.util.List;
  * @param accuracy what the publication prints for the rule as a whole; empty for strata, which carry their own
  * @param bias of that study: low, unclear or high
  * @param rulesInOnly whether it only rules in: its negative is not weighed
+ * @param ownCases what the department counted for the rule in its own cases, weighed as one more study; empty where it is not
  */
 public record Cluster(
         String id,
@@ -19,7 +21,19 @@ public record Cluster(
         List<Figures> accuracy,
         String bias,
         boolean rulesInOnly,
-        Citation citation) {
+        Citation citation,
+        Optional<OwnCases> ownCases) {
+
+    /**
+     * The department's own count of a rule.
+     *
+     * @param highRiskOfBias whether who was verified hung on the result
+     */
+    public record OwnCases(Figures figures, boolean highRiskOfBias) {}
+
+    public boolean isAtHighRisk() {
+        return bias.equals(AccuracyRow.HIGH);
+    }
 
     /**
      * Where the cluster comes from.
@@ -40,6 +54,7 @@ public record Cluster(
         if (rulesInOnly) {
             content.add("rules in only");
         }
+        ownCases.ifPresent(own -> content.add("own cases " + own));
         return Fingerprint.of(content);
     }
 }

@@ -3,7 +3,6 @@ package lexicor.core.outcomes.accuracy;
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.published.AccuracyRow;
@@ -30,20 +29,11 @@ public final class OwnStudy {
      * @throws IllegalArgumentException if there is nobody with or without the condition
      */
     public static AccuracyRow row(OwnTable table, Map<Reference, Integer> references, LocalDate from, LocalDate to) {
-        double with = table.with();
-        double without = table.without();
-        if (with == 0 || without == 0) {
-            throw new IllegalArgumentException("expected people with the condition and without");
-        }
         return new AccuracyRow(
                 table.of(),
                 table.condition(),
                 AccuracyRow.Kind.STUDY,
-                new Figures(
-                        table.tp() / with,
-                        OptionalDouble.of(table.tn() / without),
-                        OptionalDouble.of(with),
-                        OptionalDouble.of(without)),
+                figures(table),
                 SOURCE,
                 to.getYear(),
                 references.entrySet().stream()
@@ -56,22 +46,38 @@ public final class OwnStudy {
                 note(table));
     }
 
+    /**
+     * The verified ones as a publication would print them.
+     *
+     * @throws IllegalArgumentException if there is nobody with or without the condition
+     */
+    public static Figures figures(OwnTable table) {
+        double with = table.with();
+        double without = table.without();
+        if (with == 0 || without == 0) {
+            throw new IllegalArgumentException("expected people with the condition and without");
+        }
+        return new Figures(
+                table.tp() / with,
+                OptionalDouble.of(table.tn() / without),
+                OptionalDouble.of(with),
+                OptionalDouble.of(without));
+    }
+
+    /** The evidence is exported, so it says nothing from which one could tell how few were not verified. */
     private static String note(OwnTable table) {
-        String verified = String.format(
-                Locale.ROOT,
-                "Counted from the own cases: %.0f %% of %d positives and %.0f %% of %d negatives were verified.",
-                100 * table.positivesVerified(),
-                table.positives(),
-                100 * table.negativesVerified(),
-                table.negatives());
-        Optional<VerificationCorrection> corrected = table.corrected();
-        return corrected.isEmpty()
-                ? verified
-                : verified
+        String verified = table.isUneven()
+                ? "Raw counts of the own cases. Who was verified hung on the result."
+                : "Raw counts of the own cases. Positives and negatives were verified about alike.";
+        boolean mayTell = Math.min(table.positiveOnly(), table.negativeOnly()) >= OwnTable.FEWEST_TO_LEAVE;
+        return table.corrected()
+                .filter(c -> mayTell)
+                .map(c -> verified
                         + String.format(
                                 Locale.ROOT,
-                                " Corrected for it, sensitivity %.2f and specificity %.2f.",
-                                corrected.get().sensitivity(),
-                                corrected.get().specificity());
+                                " Corrected for that, sensitivity %.2f and specificity %.2f.",
+                                c.sensitivity(),
+                                c.specificity()))
+                .orElse(verified);
     }
 }

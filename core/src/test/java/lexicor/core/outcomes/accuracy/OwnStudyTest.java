@@ -26,7 +26,11 @@ class OwnStudyTest {
         assertThat(OwnStudy.isOwn(row)).isTrue();
         assertThat(row.year()).isEqualTo(2026);
         assertThat(row.referenceStandard()).isEqualTo("operation 17, MRI 20");
-        assertThat(row.note()).contains("100 % of 20 positives and 68 % of 25 negatives", "Corrected for it");
+        assertThat(row.note())
+                .as("nothing from which one could tell that no positive was left out")
+                .isEqualTo("Raw counts of the own cases. Who was verified hung on the result.");
+        assertThat(row(new OwnTable("a", "b", 14, 5, 6, 12, 9, 8)).note())
+                .contains("about alike", "Corrected for that, sensitivity 0.7");
         TwoByTwo weighed = (TwoByTwo) EvidenceBase.study(row.figures(), row.isAtHighRisk());
         assertThat(weighed.sensitivity()).isEqualTo(14 / 19.0);
         assertThat(weighed.people()).isEqualTo(37);

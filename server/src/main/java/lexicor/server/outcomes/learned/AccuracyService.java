@@ -37,7 +37,7 @@ class AccuracyService {
         this.basis = basis;
     }
 
-    /** Every table worth looking at: those that stand beside published figures first, then those with the most verified people. */
+    /** Every table worth looking at: first those beside published figures that are not few, then by how many were verified. */
     AccuracyList list(SliceAsked asked) {
         OwnCases.Asked cases = ownCases.asked(asked);
         Catalogue catalogue = basis.today().catalogue();
@@ -46,6 +46,7 @@ class AccuracyService {
                 .filter(t -> asked.takes(region(t.of(), catalogue)))
                 .flatMap(t -> row(t, catalogue, published).stream())
                 .sorted(Comparator.comparing((OwnRow r) -> r.published() == null)
+                        .thenComparing(r -> r.small() || r.correctedSensitivity() == null)
                         .thenComparing(r -> -(r.tp() + r.fn() + r.fp() + r.tn()))
                         .thenComparing(OwnRow::name)
                         .thenComparing(OwnRow::conditionName))

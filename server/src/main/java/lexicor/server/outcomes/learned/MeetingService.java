@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
+import lexicor.core.examination.Wording;
 import lexicor.core.outcomes.accuracy.OwnAccuracy;
 import lexicor.core.outcomes.followed.FollowedCase;
 import lexicor.core.outcomes.followed.Known;
@@ -135,11 +136,18 @@ class MeetingService {
                         + SmallNumbers.count(m.late()) + ".",
                 List.of("For", "People"),
                 rows(m.referred())));
+        List<CameOutCount> told = m.cameOut().stream()
+                .filter(c -> SmallNumbers.mayLeave(c.present(), c.absent()))
+                .toList();
+        int rest = m.cameOut().size() - told.size();
         parts.add(new Part(
                 "How it came out",
-                "Of those who were looked into; who was not is not counted.",
+                "Of those who were looked into; who was not is not counted."
+                        + (rest == 0
+                                ? ""
+                                : " Of " + rest + " more conditions there were fewer than five with it, or without."),
                 List.of("Condition", "Present", "Absent", "The program had said, on average"),
-                m.cameOut().stream().map(MeetingService::row).toList()));
+                told.stream().map(MeetingService::row).toList()));
         parts.add(new Part(
                 "Three things to change",
                 m.things().isEmpty()
@@ -152,16 +160,15 @@ class MeetingService {
 
     private static List<List<String>> rows(List<CountOf> counts) {
         return counts.stream()
-                .map(c -> List.of(c.of(), SmallNumbers.count(c.people())))
+                .map(c -> List.of(Wording.capital(c.of()), SmallNumbers.count(c.people())))
                 .toList();
     }
 
     private static List<String> row(CameOutCount c) {
-        boolean mayLeave = SmallNumbers.mayLeave(c.present(), c.absent());
         return List.of(
                 c.name(),
-                mayLeave ? Integer.toString(c.present()) : SmallNumbers.HIDDEN,
-                mayLeave ? Integer.toString(c.absent()) : SmallNumbers.HIDDEN,
-                c.said() == null || !mayLeave ? "" : Math.round(100 * c.said()) + " %");
+                Integer.toString(c.present()),
+                Integer.toString(c.absent()),
+                c.said() == null ? "" : Math.round(100 * c.said()) + " %");
     }
 }

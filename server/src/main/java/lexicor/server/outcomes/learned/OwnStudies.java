@@ -7,14 +7,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import lexicor.core.catalogue.packs.PackEntry;
 import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.core.catalogue.published.Figures;
 import lexicor.core.outcomes.accuracy.OwnAccuracy;
 import lexicor.core.outcomes.accuracy.OwnStudy;
 import lexicor.core.outcomes.accuracy.OwnTable;
 import lexicor.core.outcomes.followed.FollowedCase;
 import lexicor.core.outcomes.followed.Known;
 import lexicor.core.outcomes.followed.Reference;
+import lexicor.core.outcomes.followed.Slice;
 import lexicor.server.cases.CaseBasis;
+import lexicor.server.layer.OwnEntries;
 import lexicor.server.layer.OwnFigures;
 import lexicor.server.outcomes.learned.LearnedViews.StudyChange;
 import lexicor.server.problems.Refusal;
@@ -26,20 +30,28 @@ import org.springframework.stereotype.Service;
  */
 @Service
 class OwnStudies {
+    private static final String OWN_CASES = "ownCases";
+
     private final OwnCases ownCases;
     private final CaseBasis basis;
     private final OwnFigures figures;
+    private final OwnEntries entries;
 
-    OwnStudies(OwnCases ownCases, CaseBasis basis, OwnFigures figures) {
+    OwnStudies(OwnCases ownCases, CaseBasis basis, OwnFigures figures, OwnEntries entries) {
+        this.entries = entries;
         this.ownCases = ownCases;
         this.basis = basis;
         this.figures = figures;
     }
 
     void change(StudyChange change) {
+        if (basis.today().catalogue().cluster(change.of()).isPresent()) {
+            changeCluster(change);
+            return;
+        }
         Optional<AccuracyRow> kept = PublishedBeside.today(basis).own(change.of(), change.condition());
         if (change.on()) {
-            figures.keep(study(change.of(), change.condition()), kept, change.why(), change.sure());
+            figures.keep(study(table(change), change), kept, change.why(), change.sure());
         } else {
             figures.remove(
                     kept.orElseThrow(() -> Refusal.conflict("The own cases are no study of this pair."))
@@ -49,29 +61,48 @@ class OwnStudies {
         }
     }
 
-    private AccuracyRow study(String of, String condition) {
-        if (basis.today().catalogue().testOf(of).isEmpty()
-                && basis.today().catalogue().historyItem(of).isEmpty()) {
-            throw Refusal.field(
-                    "of",
-                    "expected a criterion; a cluster is weighed with the study that it was published with, and the own table stands beside it");
-        }
-        List<FollowedCase> all = List.copyOf(ownCases.all().cases());
-        OwnTable table = OwnAccuracy.of(all, ownCases.all().slice()).stream()
-                .filter(t -> t.of().equals(of) && t.condition().equals(condition))
+    /** A rule's own count stands with the rule, beside what was published of it. */
+    private void changeCluster(StudyChange change) {
+        Optional<OwnTable> table = change.on() ? Optional.of(table(change)) : Optional.empty();
+        entries.change(
+                PackEntry.Kind.CLUSTER,
+                change.of(),
+                fields -> {
+                    fields.remove(OWN_CASES);
+                    table.ifPresent(t -> {
+                        Figures counted = OwnStudy.figures(t);
+                        fields.putObject(OWN_CASES)
+                                .put("sensitivity", counted.sensitivity())
+                                .put("specificity", counted.specificity().orElseThrow())
+                                .put("diseased", t.with())
+                                .put("healthy", t.without())
+                                .put("highRiskOfBias", t.isUneven());
+                    });
+                },
+                change.why(),
+                change.sure());
+    }
+
+    private OwnTable table(StudyChange change) {
+        OwnTable table = OwnAccuracy.of(ownCases.all().cases(), Slice.ALL).stream()
+                .filter(t -> t.of().equals(change.of()) && t.condition().equals(change.condition()))
                 .findFirst()
                 .orElseThrow(() -> Refusal.field("of", "nothing is known of it yet"));
         if (!table.mayLeave()) {
             throw Refusal.conflict("of: a count is of fewer than " + OwnTable.FEWEST_TO_LEAVE
                     + " people. Evidence is exported and printed, and so few people must not be.");
         }
-        List<FollowedCase> counted = all.stream()
-                .filter(c -> c.known(condition).isPresent())
-                .filter(c -> c.reads().stream().anyMatch(r -> r.of().equals(of)))
+        return table;
+    }
+
+    private AccuracyRow study(OwnTable table, StudyChange change) {
+        List<FollowedCase> counted = ownCases.all().cases().stream()
+                .filter(c -> c.known(change.condition()).isPresent())
+                .filter(c -> c.reads().stream().anyMatch(r -> r.of().equals(change.of())))
                 .toList();
         return OwnStudy.row(
                 table,
-                references(counted, condition),
+                references(counted, change.condition()),
                 day(counted, Comparator.naturalOrder()),
                 day(counted, Comparator.reverseOrder()));
     }

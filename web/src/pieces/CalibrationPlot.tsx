@@ -1,15 +1,20 @@
 import { scaleLinear } from "d3-scale";
-import { percent } from "../../pieces/format";
-import { Axis, Plot } from "../../pieces/Plot";
-import type { Judged } from "./queries";
+import { percent } from "./format";
+import { Axis, Plot } from "./Plot";
 
 const SIZE = 300;
 const EDGE = { left: 44, below: 40, above: 10, right: 12 };
 const TICKS = [0, 0.25, 0.5, 0.75, 1];
 
-/** What was said along, how often it was so up, with the bands that chance leaves. */
-export function CalibrationCurve(props: { of: Judged; pale: boolean }) {
-  const { bins } = props.of;
+/** What was said along, how often it was so up, with the bands that chance leaves; on the line one means what one says. */
+export function CalibrationPlot(props: {
+  bins: { said: number; was: number; low: number; high: number; of: number }[];
+  /** Said where there are none. */
+  none: string;
+  /** Whether they are too few to say much. */
+  pale?: boolean;
+}) {
+  const { bins } = props;
   const x = scaleLinear([0, 1], [EDGE.left, EDGE.left + SIZE]);
   const y = scaleLinear([0, 1], [EDGE.above + SIZE, EDGE.above]);
   const words = (p: number) => `${Math.round(p * 100)}`;
@@ -17,7 +22,11 @@ export function CalibrationCurve(props: { of: Judged; pale: boolean }) {
     <Plot
       width={EDGE.left + SIZE + EDGE.right}
       height={EDGE.above + SIZE + EDGE.below}
-      name={bins.map((b) => `said ${percent(b.said)}, so ${words(b.was)} % of ${b.predictions}`).join("; ")}
+      name={
+        bins.length === 0
+          ? props.none
+          : bins.map((b) => `said ${percent(b.said)}, so ${percent(b.was)} of ${b.of}`).join("; ")
+      }
     >
       <rect x={x(0)} y={y(1)} width={SIZE} height={SIZE} fill="var(--card)" stroke="var(--line)" />
       <line x1={x(0)} y1={y(0)} x2={x(1)} y2={y(1)} stroke="var(--ink)" strokeDasharray="3 4" />
@@ -31,14 +40,16 @@ export function CalibrationCurve(props: { of: Judged; pale: boolean }) {
             y1={y(b.low)}
             y2={y(b.high)}
             stroke="var(--band)"
-            strokeWidth="9"
+            strokeWidth="8"
+            strokeLinecap="round"
           />
-          <rect
-            x={x(b.said) - Math.min(8, 2 + Math.sqrt(b.predictions) / 2)}
-            y={y(b.was) - Math.min(8, 2 + Math.sqrt(b.predictions) / 2)}
-            width={2 * Math.min(8, 2 + Math.sqrt(b.predictions) / 2)}
-            height={2 * Math.min(8, 2 + Math.sqrt(b.predictions) / 2)}
-            fill="var(--ink)"
+          <circle
+            cx={x(b.said)}
+            cy={y(b.was)}
+            r={Math.min(9, 3 + Math.sqrt(b.of))}
+            fill="var(--teal)"
+            stroke="var(--card)"
+            strokeWidth="1.5"
           />
         </g>
       ))}
