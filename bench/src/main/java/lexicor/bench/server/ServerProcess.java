@@ -8,9 +8,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 
 /** The built server on a free port, as {@code ./lexicor start} runs it. */
 final class ServerProcess implements AutoCloseable {
+    private static final int LONGEST_CLOSING_MINUTES = 2;
     private static final String READY = "Lexicor is ready at ";
     private static final String FIRST_LEAD = "/first-lead#";
 
@@ -105,8 +107,14 @@ final class ServerProcess implements AutoCloseable {
         process.destroyForcibly().waitFor();
     }
 
+    /** Ends it as somebody who stops it, and waits until it has let go of its records. */
     @Override
     public void close() {
         process.destroy();
+        try {
+            process.waitFor(LONGEST_CLOSING_MINUTES, TimeUnit.MINUTES);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

@@ -1,12 +1,10 @@
 package lexicor.core.outcomes.accuracy;
 
 import java.util.Collection;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import lexicor.core.outcomes.followed.FollowedCase;
 import lexicor.core.outcomes.followed.Known;
 import lexicor.core.outcomes.followed.Read;
@@ -37,25 +35,31 @@ public final class OwnAccuracy {
     }
 
     private void add(FollowedCase c, Slice slice) {
-        Set<String> conditions = new HashSet<>(c.candidates());
-        c.known().forEach(k -> conditions.add(k.condition()));
-        for (String condition : conditions) {
-            Optional<Known> known = c.known(condition);
-            for (Read read : c.reads()) {
-                if (slice.takes(read) && known.filter(k -> !read.isBefore(k)).isEmpty()) {
-                    cells.computeIfAbsent(read.of(), r -> new LinkedHashMap<>())
-                            .computeIfAbsent(condition, k -> new int[CELLS])[
-                            cell(read.positive(), known.filter(slice::takes))]++;
-                }
+        Map<String, Known> known = new HashMap<>();
+        c.candidates().forEach(condition -> known.put(condition, null));
+        c.known().forEach(k -> known.put(k.condition(), k));
+        for (Read read : c.reads()) {
+            if (slice.takes(read)) {
+                Map<String, int[]> byCondition = cells.computeIfAbsent(read.of(), r -> new LinkedHashMap<>());
+                known.forEach((condition, k) -> {
+                    if (k == null || read.isBefore(k)) {
+                        byCondition
+                                .computeIfAbsent(condition, n -> new int[CELLS])[
+                                cell(read.positive(), k == null || !slice.takes(k) ? null : k)]++;
+                    }
+                });
             }
         }
     }
 
-    private static int cell(boolean positive, Optional<Known> known) {
-        if (known.isEmpty()) {
+    /**
+     * @param known null where nobody knows
+     */
+    private static int cell(boolean positive, Known known) {
+        if (known == null) {
             return positive ? POSITIVE_ONLY : NEGATIVE_ONLY;
         }
-        return known.get().present() ? positive ? TP : FN : positive ? FP : TN;
+        return known.present() ? positive ? TP : FN : positive ? FP : TN;
     }
 
     private List<OwnTable> tables() {

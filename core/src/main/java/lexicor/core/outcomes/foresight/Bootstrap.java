@@ -1,6 +1,5 @@
 package lexicor.core.outcomes.foresight;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,12 +9,16 @@ import lexicor.core.numbers.Interval;
 
 /**
  * The difference of two Brier scores over the same patients, with its percentile interval by bootstrap over patients (Efron and
- * Tibshirani 1993, chapter 13; method M13): whole patients are drawn, since what is said of one patient hangs together. The same
- * predictions give the same interval.
+ * Tibshirani 1993, chapter 13; method M13): whole patients are drawn, since what is said of one patient hangs together. Over more
+ * than {@link #MOST_DRAWN_FROM} patients the interval is the normal one that the draws come to. The same predictions give the same
+ * interval.
  *
  * @param difference the first less the second; below 0 the first was nearer to the truth
  */
 public record Bootstrap(double difference, Interval interval) {
+    /** From more patients nothing is drawn. */
+    static final int MOST_DRAWN_FROM = 2000;
+
     private static final int DRAWS = 1000;
     private static final long SEED = 1993;
     private static final double TAIL = 0.025;
@@ -38,22 +41,38 @@ public record Bootstrap(double difference, Interval interval) {
             sums[0] += first.get(i).squaredError() - second.get(i).squaredError();
             sums[1]++;
         }
-        List<double[]> patients = new ArrayList<>(byPatient.values());
+        double[] sums = byPatient.values().stream().mapToDouble(p -> p[0]).toArray();
+        double[] counts = byPatient.values().stream().mapToDouble(p -> p[1]).toArray();
+        double difference = Arrays.stream(sums).sum() / first.size();
+        return new Bootstrap(
+                difference, sums.length > MOST_DRAWN_FROM ? normal(sums, counts, difference) : drawn(sums, counts));
+    }
+
+    private static Interval drawn(double[] sums, double[] counts) {
         SplittableRandom random = new SplittableRandom(SEED);
         double[] drawn = new double[DRAWS];
         for (int d = 0; d < DRAWS; d++) {
             double sum = 0;
             double count = 0;
-            for (int i = 0; i < patients.size(); i++) {
-                double[] one = patients.get(random.nextInt(patients.size()));
-                sum += one[0];
-                count += one[1];
+            for (int i = 0; i < sums.length; i++) {
+                int one = random.nextInt(sums.length);
+                sum += sums[one];
+                count += counts[one];
             }
             drawn[d] = sum / count;
         }
         Arrays.sort(drawn);
-        return new Bootstrap(
-                patients.stream().mapToDouble(p -> p[0]).sum() / first.size(),
-                new Interval(drawn[(int) (TAIL * DRAWS)], drawn[(int) ((1 - TAIL) * DRAWS) - 1]));
+        return new Interval(drawn[(int) (TAIL * DRAWS)], drawn[(int) ((1 - TAIL) * DRAWS) - 1]);
+    }
+
+    /** The difference is a ratio of two sums over patients, so its error is that of a ratio (delta method). */
+    private static Interval normal(double[] sums, double[] counts, double difference) {
+        double squares = 0;
+        for (int i = 0; i < sums.length; i++) {
+            double off = sums[i] - difference * counts[i];
+            squares += off * off;
+        }
+        double half = Interval.Z * Math.sqrt(squares) / Arrays.stream(counts).sum();
+        return new Interval(difference - half, difference + half);
     }
 }

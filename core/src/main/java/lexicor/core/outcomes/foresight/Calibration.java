@@ -38,10 +38,7 @@ public record Calibration(double brier, double reliability, double resolution, d
         int n = predictions.size();
         double share =
                 predictions.stream().mapToDouble(Prediction::outcome).average().orElseThrow();
-        double brier = predictions.stream()
-                .mapToDouble(Prediction::squaredError)
-                .average()
-                .orElseThrow();
+        double brier = Prediction.brier(predictions);
         List<Bin> table = new ArrayList<>();
         double reliability = 0;
         double resolution = 0;

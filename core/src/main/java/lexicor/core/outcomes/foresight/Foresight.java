@@ -1,6 +1,5 @@
 package lexicor.core.outcomes.foresight;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
@@ -26,10 +25,11 @@ public record Foresight(int outcomes, Optional<Judged> program, List<OfSchool> s
     public static final int FEWEST = 30;
 
     /**
+     * @param area empty where somebody with a condition, or without, is missing
      * @param behind by how much it was further from the truth than the nearest, with the interval of that; for the nearest itself
      *     nothing
      */
-    public record OfSchool(School school, Judged judged, Optional<Bootstrap> behind) {}
+    public record OfSchool(School school, double brier, Optional<RocArea> area, Optional<Bootstrap> behind) {}
 
     /**
      * @param examiners what they said
@@ -67,25 +67,24 @@ public record Foresight(int outcomes, Optional<Judged> program, List<OfSchool> s
     }
 
     private static List<OfSchool> schools(List<Pair> pairs) {
-        record Said(School school, List<Prediction> predictions, Judged judged) {}
+        record Said(School school, List<Prediction> predictions, double brier) {}
         List<Said> all = Arrays.stream(School.values())
                 .map(s -> {
                     List<Prediction> predictions = said(pairs, f -> f.bySchool().get(s));
-                    return new Said(s, predictions, Judged.of(predictions));
+                    return new Said(s, predictions, Prediction.brier(predictions));
                 })
-                .sorted(Comparator.comparingDouble(s -> s.judged().calibration().brier()))
+                .sorted(Comparator.comparingDouble(Said::brier))
                 .toList();
-        List<OfSchool> schools = new ArrayList<>();
-        for (Said s : all) {
-            schools.add(new OfSchool(
-                    s.school(),
-                    s.judged(),
-                    s == all.get(0)
-                            ? Optional.empty()
-                            : Optional.of(
-                                    Bootstrap.of(s.predictions(), all.get(0).predictions()))));
-        }
-        return List.copyOf(schools);
+        Said nearest = all.get(0);
+        return all.stream()
+                .map(s -> new OfSchool(
+                        s.school(),
+                        s.brier(),
+                        Judged.area(s.predictions()),
+                        s == nearest
+                                ? Optional.empty()
+                                : Optional.of(Bootstrap.of(s.predictions(), nearest.predictions()))))
+                .toList();
     }
 
     private static Optional<Hunched> hunches(List<Pair> pairs, Slice slice) {

@@ -24,11 +24,10 @@ public record Judged(int patients, Calibration calibration, Optional<RocArea> ar
      * @param all one or more
      */
     public static Judged of(List<Prediction> all) {
-        long with = all.stream().filter(Prediction::present).count();
         return new Judged(
                 (int) all.stream().mapToLong(Prediction::patient).distinct().count(),
                 Calibration.of(all),
-                Math.min(with, all.size() - with) < 2 ? Optional.empty() : Optional.of(RocArea.of(all)),
+                area(all),
                 all.stream()
                         .collect(Collectors.groupingBy(Prediction::condition, TreeMap::new, Collectors.toList()))
                         .entrySet()
@@ -38,12 +37,18 @@ public record Judged(int patients, Calibration calibration, Optional<RocArea> ar
                         .toList());
     }
 
+    /** How well those with and without were told apart; empty while there are fewer than two of each. */
+    static Optional<RocArea> area(List<Prediction> all) {
+        long with = all.stream().filter(Prediction::present).count();
+        return Math.min(with, all.size() - with) < 2 ? Optional.empty() : Optional.of(RocArea.of(all));
+    }
+
     private static OfCondition of(String condition, List<Prediction> some) {
         return new OfCondition(
                 condition,
                 some.size(),
                 some.stream().mapToDouble(Prediction::probability).average().orElseThrow(),
                 some.stream().mapToDouble(Prediction::outcome).average().orElseThrow(),
-                some.stream().mapToDouble(Prediction::squaredError).average().orElseThrow());
+                Prediction.brier(some));
     }
 }

@@ -1,5 +1,7 @@
 package lexicor.core.outcomes.foresight;
 
+import java.util.List;
+
 /**
  * A probability that was given and what turned out.
  *
@@ -15,6 +17,11 @@ public record Prediction(long patient, String condition, double probability, boo
 
     double outcome() {
         return present ? 1 : 0;
+    }
+
+    /** The Brier score of some, one or more: the mean of their squared errors. */
+    static double brier(List<Prediction> some) {
+        return some.stream().mapToDouble(Prediction::squaredError).average().orElseThrow();
     }
 
     double squaredError() {

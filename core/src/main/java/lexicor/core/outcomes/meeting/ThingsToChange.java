@@ -220,7 +220,7 @@ public final class ThingsToChange {
                 .forEach(this::foreseen);
         foresight.schools().stream()
                 .filter(s -> s.behind().filter(b -> b.interval().low() > 0).isPresent())
-                .filter(s -> Math.abs(s.judged().calibration().brier()
+                .filter(s -> Math.abs(s.brier()
                                 - foresight
                                         .program()
                                         .orElseThrow()

@@ -1,5 +1,6 @@
 package lexicor.server.outcomes.learned;
 
+import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -55,6 +56,7 @@ class Followed {
     private final ForeseenStore foreseen;
     private final FactsOfCase factsOfCase;
     private final Editions editions;
+    private final EntityManager entities;
     private final TransactionTemplate inOneStep;
     private final Map<Long, FollowedCase> all = new HashMap<>();
     private final Set<Long> simulated = new HashSet<>();
@@ -70,6 +72,7 @@ class Followed {
             ForeseenStore foreseen,
             FactsOfCase factsOfCase,
             Editions editions,
+            EntityManager entities,
             PlatformTransactionManager transactions) {
         this.cases = cases;
         this.taps = taps;
@@ -78,6 +81,7 @@ class Followed {
         this.foreseen = foreseen;
         this.factsOfCase = factsOfCase;
         this.editions = editions;
+        this.entities = entities;
         inOneStep = new TransactionTemplate(transactions);
     }
 
@@ -93,7 +97,7 @@ class Followed {
     }
 
     /** Works out what changed while nobody looked, so that nobody has to wait for it. */
-    @Scheduled(initialDelayString = "PT20S", fixedDelayString = "PT1M")
+    @Scheduled(initialDelayString = "PT1S", fixedDelayString = "PT1M")
     void keepUp() {
         long behind;
         do {
@@ -106,6 +110,8 @@ class Followed {
             boolean moved = !loaded;
             if (!loaded) {
                 put(facts.findAll());
+                // Nothing of so many is changed, and the database need not look whether.
+                entities.clear();
                 noted.clear();
                 loaded = true;
             }

@@ -8,6 +8,7 @@ import lexicor.core.catalogue.Condition;
 import lexicor.core.outcomes.foresight.Calibration;
 import lexicor.core.outcomes.foresight.Foresight;
 import lexicor.core.outcomes.foresight.Judged;
+import lexicor.core.outcomes.foresight.RocArea;
 import lexicor.core.weighing.School;
 import lexicor.server.cases.CaseBasis;
 import lexicor.server.outcomes.learned.LearnedViews.BinView;
@@ -47,8 +48,8 @@ class ForesightService {
                         .map(s -> new SchoolForesight(
                                 s.school(),
                                 s.school() == inForce,
-                                s.judged().calibration().brier(),
-                                area(s.judged()),
+                                s.brier(),
+                                area(s.area()),
                                 s.behind()
                                         .map(b -> FigureView.of(b.difference(), b.interval()))
                                         .orElse(null)))
@@ -56,8 +57,8 @@ class ForesightService {
                 f.hunches().map(h -> hunched(h, catalogue)).orElse(null));
     }
 
-    private static FigureView area(Judged judged) {
-        return judged.area().map(a -> FigureView.of(a.area(), a.interval())).orElse(null);
+    private static FigureView area(Optional<RocArea> area) {
+        return area.map(a -> FigureView.of(a.area(), a.interval())).orElse(null);
     }
 
     private static ForesightJudged judged(Judged j, Catalogue catalogue) {
@@ -69,7 +70,7 @@ class ForesightService {
                 c.reliability(),
                 c.resolution(),
                 c.uncertainty(),
-                area(j),
+                area(j.area()),
                 c.table().stream()
                         .map(b -> new BinView(
                                 b.meanPredicted(),
