@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent } from "../pieces/format";
-import { HunchRail } from "../practice/HunchRail";
+import { HunchRail } from "../pieces/HunchRail";
 import { type ConditionOutcome, dayOf, type Outcome, useStateHunches } from "./queries";
 
 /** Every candidate: what is known of it and by what, or else what somebody thinks before it is known. */

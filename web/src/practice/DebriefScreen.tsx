@@ -1,10 +1,10 @@
 import { Link, useParams } from "react-router";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent, unbroken } from "../pieces/format";
+import { along } from "../pieces/HunchRail";
 import { PageHeading } from "../pieces/PageHeading";
 import { WideTable } from "../pieces/WideTable";
 import { usePracticeContext } from "./context";
-import { along } from "./HunchRail";
 import { type Debrief, type Point, useDebrief } from "./queries";
 
 const KINDS: Record<Point["kind"], string> = {

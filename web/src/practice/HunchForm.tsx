@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { HunchRail } from "./HunchRail";
+import { HunchRail } from "../pieces/HunchRail";
 import type { Encounter } from "./queries";
 
 type Probabilities = Record<string, number>;

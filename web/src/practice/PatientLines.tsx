@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import { time } from "../pieces/format";
+import { settingName } from "../pieces/settings";
 import type { PatientLine } from "./queries";
-import { settingName } from "./words";
 
 /** Simulated patients, the latest first: who came with what, and how near one was to the truth. */
 export function PatientLines(props: { lines: PatientLine[] }) {

@@ -4,6 +4,7 @@ import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { day } from "../pieces/format";
 import { PageHeading } from "../pieces/PageHeading";
+import { SETTINGS, settingName } from "../pieces/settings";
 import { useDrillHome } from "./drills/queries";
 import { HunchCurve } from "./HunchCurve";
 import { KeepPractice } from "./KeepPractice";
@@ -11,7 +12,6 @@ import { PatientLines } from "./PatientLines";
 import { type Home, useBegin, useHome } from "./queries";
 import { useStations } from "./stations/queries";
 import { ToSit } from "./stations/ToSit";
-import { SETTINGS, settingName } from "./words";
 
 /** The home of whoever practises: today's patient, what was left open, any complaint in one tap, and how the hunches do. */
 export function PracticeHome() {

@@ -4,6 +4,7 @@ import { act, cleanup, fireEvent, screen, within } from "@testing-library/react"
 import userEvent from "@testing-library/user-event";
 import { Outlet, Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { HunchRail } from "../pieces/HunchRail";
 import { drawCouch, made, press } from "../test/couch";
 import { page, serverOf } from "../test/page";
 import { Answer } from "./Answer";
@@ -11,7 +12,6 @@ import { DrillQuestion } from "./drills/DrillQuestion";
 import type { Drill, DrillResult } from "./drills/queries";
 import { HunchCurve } from "./HunchCurve";
 import { HunchForm } from "./HunchForm";
-import { HunchRail } from "./HunchRail";
 import type { Encounter, HunchesOf, Reply } from "./queries";
 
 beforeEach(() => localStorage.clear());

@@ -1,6 +1,6 @@
 import { useCatalogue } from "../../api/queries";
 import { capital } from "../../pieces/format";
-import { SETTINGS, settingName } from "../../practice/words";
+import { SETTINGS, settingName } from "../../pieces/settings";
 import { REFERENCES, today } from "../queries";
 import type { Slice } from "./queries";
 

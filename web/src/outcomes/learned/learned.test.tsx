@@ -126,7 +126,7 @@ function room(tab: string, server: Parameters<typeof serverOf>[0], role: "lead" 
   return asked;
 }
 
-const ACCURACY = { restsOn: RESTS, examiners: ["heron", "tern"], references: [], rows: [ROW, SMALL] };
+const ACCURACY = { restsOn: RESTS, examiners: ["heron", "tern"], rows: [ROW, SMALL] };
 
 describe("Our own accuracy", () => {
   it("shows the first table whole, says which is small, and opens another", async () => {

@@ -2,8 +2,8 @@ import { useEffect, useRef, useState } from "react";
 import { Plate } from "../../figures/Plate";
 import { useFigures } from "../../figures/queries";
 import { percent, unbroken } from "../../pieces/format";
+import { HunchRail } from "../../pieces/HunchRail";
 import { useWidth } from "../../pieces/useWidth";
-import { HunchRail } from "../HunchRail";
 import { DrillDots } from "./DrillDots";
 import type { Drill, DrillResult } from "./queries";
 

@@ -3,8 +3,8 @@ import { Problem } from "../../api/client";
 import { useCatalogue } from "../../api/queries";
 import { DialogFrame } from "../../pieces/DialogFrame";
 import { ErrorNote } from "../../pieces/ErrorNote";
+import { SETTINGS, settingName } from "../../pieces/settings";
 import { useHome } from "../queries";
-import { SETTINGS, settingName } from "../words";
 import { DialogEnd } from "./DialogEnd";
 import { type Station, type StationChange, type StationMark, useSaveStation } from "./queries";
 

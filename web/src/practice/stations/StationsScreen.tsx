@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import { TopBar } from "../../frame/TopBar";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { PageHeading } from "../../pieces/PageHeading";
-import { settingName } from "../words";
+import { settingName } from "../../pieces/settings";
 import { type Station, useDeleteStation, useStations } from "./queries";
 import { Rounds } from "./Rounds";
 import { StationDialog } from "./StationDialog";

@@ -54,6 +54,12 @@ class DeletionTest {
                     .as(table)
                     .isZero();
         }
+        assertThat(LEXICOR.get("/api/outcomes/accuracy")
+                        .body()
+                        .at("/restsOn/cases")
+                        .asInt())
+                .as("counted no more, though nobody looked in between")
+                .isZero();
         assertThat(LEXICOR.count("select count(*) from tombstone where code = '" + name + "'"))
                 .isEqualTo(1);
     }

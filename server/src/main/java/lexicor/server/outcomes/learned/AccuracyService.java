@@ -1,6 +1,5 @@
 package lexicor.server.outcomes.learned;
 
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -14,13 +13,11 @@ import lexicor.core.evidence.Study.TwoByTwo;
 import lexicor.core.outcomes.accuracy.OwnAccuracy;
 import lexicor.core.outcomes.accuracy.OwnTable;
 import lexicor.core.outcomes.accuracy.VerificationCorrection;
-import lexicor.core.outcomes.followed.Reference;
 import lexicor.server.cases.CaseBasis;
 import lexicor.server.outcomes.learned.LearnedViews.AccuracyList;
 import lexicor.server.outcomes.learned.LearnedViews.FigureView;
 import lexicor.server.outcomes.learned.LearnedViews.OwnRow;
 import lexicor.server.outcomes.learned.LearnedViews.PublishedFigures;
-import lexicor.server.outcomes.learned.LearnedViews.ReferenceName;
 import org.springframework.stereotype.Service;
 
 /** The department's own accuracy, counted over its cases. */
@@ -51,13 +48,7 @@ class AccuracyService {
                         .thenComparing(OwnRow::name)
                         .thenComparing(OwnRow::conditionName))
                 .toList();
-        return new AccuracyList(
-                cases.restsOn(),
-                cases.examiners(),
-                Arrays.stream(Reference.values())
-                        .map(r -> new ReferenceName(r, r.words()))
-                        .toList(),
-                rows);
+        return new AccuracyList(cases.restsOn(), cases.examiners(), rows);
     }
 
     private static Optional<OwnRow> row(OwnTable t, Catalogue catalogue, PublishedBeside published) {

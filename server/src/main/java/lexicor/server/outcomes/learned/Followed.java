@@ -61,7 +61,6 @@ class Followed {
     private final Map<Long, FollowedCase> all = new HashMap<>();
     private final Set<Long> simulated = new HashSet<>();
     private final Set<Long> noted = ConcurrentHashMap.newKeySet();
-    private boolean loaded;
     private Snapshot latest = new Snapshot(0, List.of(), 0, 0);
 
     Followed(
@@ -107,13 +106,15 @@ class Followed {
 
     private synchronized Snapshot upToDate(int most) {
         return inOneStep.execute(t -> {
-            boolean moved = !loaded;
-            if (!loaded) {
+            // At first there is nothing here; later there are fewer there when cases were removed for good.
+            boolean moved = facts.count() != all.size();
+            if (moved) {
+                all.clear();
+                simulated.clear();
                 put(facts.findAll());
                 // Nothing of so many is changed, and the database need not look whether.
                 entities.clear();
                 noted.clear();
-                loaded = true;
             }
             String content = editions.current().version();
             List<Long> stale = facts.stale(content, Limit.of(most));

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Locale;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.numbers.Interval;
-import lexicor.core.outcomes.followed.Reference;
 import lexicor.core.outcomes.meeting.Thing;
 import lexicor.core.weighing.School;
 
@@ -37,10 +36,7 @@ public final class LearnedViews {
      *
      * @param examiners whose readings can be looked at by themselves
      */
-    public record AccuracyList(
-            RestsOn restsOn, List<String> examiners, List<ReferenceName> references, List<OwnRow> rows) {}
-
-    public record ReferenceName(Reference id, String words) {}
+    public record AccuracyList(RestsOn restsOn, List<String> examiners, List<OwnRow> rows) {}
 
     /**
      * A 2x2 table with its figures, beside the published ones.

@@ -1,3 +1,4 @@
+/** Where patients present, in words. */
 const NAMES: Record<string, string> = {
   community: "community",
   sports: "sports",

@@ -1,4 +1,4 @@
-import { percent } from "../pieces/format";
+import { percent } from "./format";
 
 /** Steps of the rail that a thumb can be put on: evenly along the log-odds from 1 % to 99 %. */
 const LOW = Math.log(0.01 / 0.99);
