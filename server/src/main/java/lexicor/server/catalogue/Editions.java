@@ -63,18 +63,19 @@ public class Editions {
         return unfit;
     }
 
-    /**
-     * Keeps the edition in force for as long as somebody needs it, and says by which number it is found again. It is stored by
-     * itself, one after another: two who close a case at once need the same one.
-     */
-    public synchronized long keepCurrent() {
+    /** Keeps the edition in force for as long as somebody needs it, and says by which number it is found again. */
+    public long keepCurrent() {
         Edition edition = current;
-        String digest = edition.version();
-        return byItself.execute(t -> store.findFirstByDigest(digest)
+        return store.findFirstByDigest(edition.version()).map(r -> r.id).orElseGet(() -> keep(edition));
+    }
+
+    /** Stored by itself, one after another: two who close a case at once need the same one. */
+    private synchronized long keep(Edition edition) {
+        return byItself.execute(t -> store.findFirstByDigest(edition.version())
                 .orElseGet(() -> {
                     EditionRecord record = new EditionRecord();
                     record.since = edition.since();
-                    record.digest = digest;
+                    record.digest = edition.version();
                     record.content = PackZip.write(edition.files());
                     return store.saveAndFlush(record);
                 })

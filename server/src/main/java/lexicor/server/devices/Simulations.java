@@ -2,8 +2,12 @@ package lexicor.server.devices;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
 import lexicor.server.problems.Refusal;
 import lexicor.server.settings.SettingsService;
 import org.slf4j.Logger;
@@ -23,10 +27,14 @@ class Simulations {
     private final Environment environment;
     private final SettingsService settings;
     private final AtomicInteger running = new AtomicInteger();
+    private final Map<DeviceKind, Lock> turns = new EnumMap<>(DeviceKind.class);
 
     Simulations(Environment environment, SettingsService settings) {
         this.settings = settings;
         this.environment = environment;
+        for (DeviceKind kind : DeviceKind.values()) {
+            turns.put(kind, new ReentrantLock(true));
+        }
     }
 
     /**
@@ -66,6 +74,9 @@ class Simulations {
     }
 
     private void run(SimulatedDevice device, DeviceKind kind, int trials, double target, double pace, boolean dropped) {
+        // One of a kind measures after another: they have one name, and the first would take its leave for both.
+        Lock turn = turns.get(kind);
+        turn.lock();
         try {
             device.run(kind.id(), trials, target, pace, dropped, System.nanoTime());
         } catch (IOException e) {
@@ -73,6 +84,7 @@ class Simulations {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         } finally {
+            turn.unlock();
             running.decrementAndGet();
         }
     }
