@@ -199,6 +199,11 @@ class LearnedTest {
         JsonNode few = LEXICOR.get("/api/outcomes/foresight?from=" + TODAY.plusDays(0) + "&setting=sports")
                 .body();
         assertThat(few.get("sentence").asString()).startsWith("Nothing that was examined");
+        Caller.Answer noDay = LEXICOR.get("/api/outcomes/foresight?from=yesterday");
+        assertThat(noDay.status()).isEqualTo(422);
+        assertThat(noDay.body().at("/errors/0/field").asString()).isEqualTo("from");
+        assertThat(noDay.body().get("detail").asString())
+                .isEqualTo("from: expected a day, as in 2026-01-31, found yesterday");
         assertThat(LEXICOR.get("/api/outcomes/foresight?from=2026-02-01&to=2026-01-01")
                         .status())
                 .isEqualTo(422);

@@ -1,7 +1,11 @@
 package lexicor.server.problems;
 
+import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
@@ -19,6 +23,8 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.validation.FieldError;
+import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -130,6 +136,26 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         List<Problem> problems = field.isEmpty() ? List.of() : List.of(new Problem("", field, detail));
         String message = field.isEmpty() ? detail : field + ": " + detail;
         return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, message, problems));
+    }
+
+    /** A parameter of the address that is not of its kind, by its name. */
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Problem> problems = e.getBindingResult().getFieldErrors().stream()
+                .map(f -> new Problem("", f.getField(), kind(f) + ", found " + f.getRejectedValue()))
+                .toList();
+        String message =
+                problems.stream().map(p -> p.path() + ": " + p.message()).collect(Collectors.joining("; "));
+        return new ResponseEntity<>(
+                problem(HttpStatus.UNPROCESSABLE_CONTENT, message, problems), HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+
+    private static String kind(FieldError field) {
+        List<String> codes = Arrays.asList(Optional.ofNullable(field.getCodes()).orElse(new String[0]));
+        return codes.contains("typeMismatch." + LocalDate.class.getName())
+                ? "expected a day, as in 2026-01-31"
+                : "not of the expected type";
     }
 
     /** Names what a closed set has. */
