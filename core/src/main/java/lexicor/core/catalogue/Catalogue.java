@@ -227,6 +227,11 @@ public final class Catalogue {
                 .orElse(id);
     }
 
+    /** A condition's name; the id where it is not known. */
+    public String conditionName(String id) {
+        return condition(id).map(Condition::name).orElse(id);
+    }
+
     private static <T> Map<String, T> index(List<T> items, Function<T, String> id) {
         Map<String, T> map = new LinkedHashMap<>();
         items.forEach(item -> map.put(id.apply(item), item));

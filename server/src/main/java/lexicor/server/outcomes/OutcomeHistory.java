@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Condition;
 import lexicor.server.casehistory.CaseHistorySource;
 import lexicor.server.cases.CaseBasis;
 import lexicor.server.history.Revised;
@@ -78,23 +77,21 @@ class OutcomeHistory implements CaseHistorySource {
                         h.madeAt,
                         h.madeBy,
                         Map.of(),
-                        Map.of("thought of " + name(h.condition, catalogue), Math.round(100 * h.stated) + " %"))));
+                        Map.of(
+                                "thought of " + catalogue.conditionName(h.condition),
+                                Math.round(100 * h.stated) + " %"))));
         return all;
     }
 
     private static Map<String, String> said(NoteRecord n, Catalogue catalogue) {
         String by = named(n.by().words(), n.on) + (n.months == null ? "" : ", " + n.months + " months");
         Map<String, String> said = new TreeMap<>();
-        n.answers.forEach(
-                (condition, cameOut) -> said.put(name(condition, catalogue) + " by " + by, cameOut.replace('-', ' ')));
+        n.answers.forEach((condition, cameOut) ->
+                said.put(catalogue.conditionName(condition) + " by " + by, cameOut.replace('-', ' ')));
         if (!n.note.isEmpty()) {
             said.put("note of " + by, n.note);
         }
         return said;
-    }
-
-    private static String name(String condition, Catalogue catalogue) {
-        return catalogue.condition(condition).map(Condition::name).orElse(condition);
     }
 
     private static String named(String reference, LocalDate on) {

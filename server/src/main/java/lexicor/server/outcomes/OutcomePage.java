@@ -171,10 +171,7 @@ class OutcomePage {
                 n.answers.entrySet().stream()
                         .map(e -> new CameOutAnswer(
                                 e.getKey(),
-                                catalogue
-                                        .condition(e.getKey())
-                                        .map(Condition::name)
-                                        .orElse(e.getKey()),
+                                catalogue.conditionName(e.getKey()),
                                 CameOut.withId(e.getValue()).orElseThrow()))
                         .toList(),
                 n.note,

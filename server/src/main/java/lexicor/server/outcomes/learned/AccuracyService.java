@@ -68,7 +68,7 @@ class AccuracyService {
                 cluster.isPresent(),
                 cluster.map(Cluster::name).orElseGet(() -> catalogue.findingName(t.of())),
                 t.condition(),
-                catalogue.condition(t.condition()).map(Condition::name).orElse(t.condition()),
+                catalogue.conditionName(t.condition()),
                 region(t.of(), catalogue),
                 t.tp(),
                 t.fn(),

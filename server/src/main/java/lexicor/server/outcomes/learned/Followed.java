@@ -44,10 +44,9 @@ class Followed {
     private static final int AT_ONCE = 100;
 
     /**
-     * @param number changes whenever a case does
      * @param behind how many cases are still to be worked out
      */
-    record Snapshot(long number, Collection<FollowedCase> cases, int simulated, long behind) {}
+    record Snapshot(Collection<FollowedCase> cases, int simulated, long behind) {}
 
     private final CaseStore cases;
     private final TapStore taps;
@@ -61,7 +60,7 @@ class Followed {
     private final Map<Long, FollowedCase> all = new HashMap<>();
     private final Set<Long> simulated = new HashSet<>();
     private final Set<Long> noted = ConcurrentHashMap.newKeySet();
-    private Snapshot latest = new Snapshot(0, List.of(), 0, 0);
+    private Snapshot latest = new Snapshot(List.of(), 0, 0);
 
     Followed(
             CaseStore cases,
@@ -130,7 +129,7 @@ class Followed {
             }
             if (moved) {
                 long behind = stale.size() < most ? 0 : facts.countStale(content);
-                latest = new Snapshot(latest.number() + 1, List.copyOf(all.values()), simulated.size(), behind);
+                latest = new Snapshot(List.copyOf(all.values()), simulated.size(), behind);
             }
             return latest;
         });

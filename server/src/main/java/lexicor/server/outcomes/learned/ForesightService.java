@@ -4,7 +4,6 @@ import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Condition;
 import lexicor.core.outcomes.foresight.Calibration;
 import lexicor.core.outcomes.foresight.Foresight;
 import lexicor.core.outcomes.foresight.Judged;
@@ -82,10 +81,7 @@ class ForesightService {
                 j.conditions().stream()
                         .map(k -> new ConditionJudged(
                                 k.condition(),
-                                catalogue
-                                        .condition(k.condition())
-                                        .map(Condition::name)
-                                        .orElse(k.condition()),
+                                catalogue.conditionName(k.condition()),
                                 k.predictions(),
                                 k.said(),
                                 k.was(),

@@ -11,7 +11,6 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
-import lexicor.core.catalogue.Condition;
 import lexicor.core.examination.Wording;
 import lexicor.core.outcomes.accuracy.OwnAccuracy;
 import lexicor.core.outcomes.followed.FollowedCase;
@@ -110,7 +109,7 @@ class MeetingService {
         return counts.entrySet().stream()
                 .map(e -> new CameOutCount(
                         e.getKey(),
-                        catalogue.condition(e.getKey()).map(Condition::name).orElse(e.getKey()),
+                        catalogue.conditionName(e.getKey()),
                         e.getValue()[0],
                         e.getValue()[1],
                         said.get(e.getKey())))

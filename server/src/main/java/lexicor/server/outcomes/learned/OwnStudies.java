@@ -1,6 +1,7 @@
 package lexicor.server.outcomes.learned;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -51,7 +52,8 @@ class OwnStudies {
         }
         Optional<AccuracyRow> kept = PublishedBeside.today(basis).own(change.of(), change.condition());
         if (change.on()) {
-            figures.keep(study(table(change), change), kept, change.why(), change.sure());
+            Collection<FollowedCase> cases = ownCases.all().cases();
+            figures.keep(study(table(cases, change), cases, change), kept, change.why(), change.sure());
         } else {
             figures.remove(
                     kept.orElseThrow(() -> Refusal.conflict("The own cases are no study of this pair."))
@@ -63,7 +65,8 @@ class OwnStudies {
 
     /** A rule's own count stands with the rule, beside what was published of it. */
     private void changeCluster(StudyChange change) {
-        Optional<OwnTable> table = change.on() ? Optional.of(table(change)) : Optional.empty();
+        Optional<OwnTable> table =
+                change.on() ? Optional.of(table(ownCases.all().cases(), change)) : Optional.empty();
         entries.change(
                 PackEntry.Kind.CLUSTER,
                 change.of(),
@@ -83,8 +86,8 @@ class OwnStudies {
                 change.sure());
     }
 
-    private OwnTable table(StudyChange change) {
-        OwnTable table = OwnAccuracy.of(ownCases.all().cases(), Slice.ALL).stream()
+    private static OwnTable table(Collection<FollowedCase> cases, StudyChange change) {
+        OwnTable table = OwnAccuracy.of(cases, Slice.ALL).stream()
                 .filter(t -> t.of().equals(change.of()) && t.condition().equals(change.condition()))
                 .findFirst()
                 .orElseThrow(() -> Refusal.field("of", "nothing is known of it yet"));
@@ -95,8 +98,8 @@ class OwnStudies {
         return table;
     }
 
-    private AccuracyRow study(OwnTable table, StudyChange change) {
-        List<FollowedCase> counted = ownCases.all().cases().stream()
+    private static AccuracyRow study(OwnTable table, Collection<FollowedCase> cases, StudyChange change) {
+        List<FollowedCase> counted = cases.stream()
                 .filter(c -> c.known(change.condition()).isPresent())
                 .filter(c -> c.reads().stream().anyMatch(r -> r.of().equals(change.of())))
                 .toList();
