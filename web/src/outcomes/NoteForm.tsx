@@ -1,8 +1,7 @@
 import { type FormEvent, useState } from "react";
-import { Problem } from "../api/client";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { Toggles } from "../pieces/Toggles";
-import { type CameOut, type Outcome, type Reference, today, useNote } from "./queries";
+import { type CameOut, type Outcome, type Reference, refusedAt, today, useNote } from "./queries";
 import { ReferenceDay } from "./ReferenceDay";
 
 const ANSWERS = [
@@ -22,8 +21,7 @@ export function NoteForm(props: { code: string; outcome: Outcome }) {
   const [more, setMore] = useState<string[]>([]);
   const others = props.outcome.others.filter((o) => !more.includes(o.id));
   const asked = [...props.outcome.conditions, ...props.outcome.others.filter((o) => more.includes(o.id))];
-  const refused = (field: string) =>
-    note.error instanceof Problem ? (note.error.fields.find((f) => f.field === field)?.message ?? "") : "";
+  const refused = (field: string) => refusedAt(note.error, field);
   const send = (sure: boolean) =>
     note.mutate(
       {

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lexicor.core.catalogue.ClinicalTest;
-import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.SignOff;
 import lexicor.core.evidence.Accuracy;
@@ -131,7 +130,7 @@ class EvidenceService {
                 editions.catalogue().findingName(criterion),
                 editions.catalogue().testOf(criterion).map(ClinicalTest::id).orElse(null),
                 condition,
-                editions.catalogue().condition(condition).map(Condition::name).orElse(condition),
+                editions.catalogue().conditionName(condition),
                 rows.size(),
                 (int) rows.stream()
                         .filter(r -> !origins.of(r).from().equals("shipped"))

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Condition;
 import lexicor.core.examination.Place;
 import lexicor.core.practice.debrief.Debrief;
 import lexicor.core.practice.debrief.Debrief.TestStep;
@@ -71,7 +70,7 @@ final class Debriefs {
     }
 
     private String name(String condition) {
-        return catalogue.condition(condition).map(Condition::name).orElse(condition);
+        return catalogue.conditionName(condition);
     }
 
     private JudgedView judged(Debrief.Judged j) {

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
-import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.practice.hunches.Hunch;
 import lexicor.core.practice.hunches.Hunches;
@@ -143,9 +142,8 @@ class PracticeHome {
                 .map(h -> new Hunch(h.patientId, h.condition, h.region, h.atEnd, h.program, h.present, h.madeAt))
                 .toList();
         Map<String, String> names = new LinkedHashMap<>();
-        all.forEach(h -> names.computeIfAbsent(
-                h.condition(),
-                c -> editions.catalogue().condition(c).map(Condition::name).orElse(c)));
+        all.forEach(h ->
+                names.computeIfAbsent(h.condition(), c -> editions.catalogue().conditionName(c)));
         return new HunchesView(owner, Hunches.of(all, settings.current().zone()), names);
     }
 
