@@ -69,13 +69,20 @@ public record Accuracy(
         return Logit.logInverse(-logitSensitivity) - Logit.logInverse(logitSpecificity);
     }
 
-    /** 95 % interval of the likelihood ratio by the delta method on the estimate's covariance. */
+    /** 95 % interval of the likelihood ratio by the delta method on the estimate's covariance (method M2). */
     public Interval ratioInterval(boolean positive) {
+        return ratioInterval(positive, estimate);
+    }
+
+    /** The same for a new clinic: by the delta method on the predictive covariance (method M2). */
+    public Interval newClinicRatio(boolean positive) {
+        return ratioInterval(positive, predictive);
+    }
+
+    private Interval ratioInterval(boolean positive, Covariance of) {
         double sn = sensitivity();
         double sp = specificity();
-        double sd = positive
-                ? Math.sqrt(estimate.quadraticForm(1 - sn, sp))
-                : Math.sqrt(estimate.quadraticForm(-sn, -(1 - sp)));
+        double sd = positive ? Math.sqrt(of.quadraticForm(1 - sn, sp)) : Math.sqrt(of.quadraticForm(-sn, -(1 - sp)));
         return Interval.onLog(positive ? logPositiveRatio() : logNegativeRatio(), sd);
     }
 

@@ -147,11 +147,18 @@ public final class EvidenceBase {
     }
 
     /**
-     * A study that a figure rests on.
+     * A study that a figure rests on, or a judgement.
      *
-     * @param people with and without the condition; empty where either number is not known
+     * @param people with and without the condition; empty where either number is not known, and of a judgement, which only
+     *     counts for as many as a study would have
      */
-    public record Behind(OptionalDouble people, boolean highRiskOfBias) {
+    public record Behind(OptionalDouble people, boolean highRiskOfBias, boolean judgement) {
+        private static Behind of(AccuracyRow row) {
+            return row.isJudgement()
+                    ? new Behind(OptionalDouble.empty(), row.isAtHighRisk(), true)
+                    : of(row.figures(), row.isAtHighRisk());
+        }
+
         private static Behind of(Figures f, boolean highRisk) {
             boolean known = f.diseased().isPresent() && f.healthy().isPresent();
             return new Behind(
@@ -159,15 +166,14 @@ public final class EvidenceBase {
                             ? OptionalDouble.of(
                                     f.diseased().getAsDouble() + f.healthy().getAsDouble())
                             : OptionalDouble.empty(),
-                    highRisk);
+                    highRisk,
+                    false);
         }
     }
 
     /** The studies behind a pair's pooled value. */
     public List<Behind> behind(String criterion, String condition) {
-        return pooled(criterion, condition).stream()
-                .map(r -> Behind.of(r.figures(), r.isAtHighRisk()))
-                .toList();
+        return pooled(criterion, condition).stream().map(Behind::of).toList();
     }
 
     /** The study behind a cluster; none for one that a department designed and nobody has studied as a whole. */
@@ -177,7 +183,7 @@ public final class EvidenceBase {
             return List.of();
         }
         if (cluster.accuracy().isEmpty()) {
-            return List.of(new Behind(OptionalDouble.empty(), cluster.isAtHighRisk()));
+            return List.of(new Behind(OptionalDouble.empty(), cluster.isAtHighRisk(), false));
         }
         List<Behind> behind = new ArrayList<>();
         cluster.accuracy().forEach(f -> behind.add(Behind.of(f, cluster.isAtHighRisk())));

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Files are opened whole or refused with the place that is wrong, and a table that was written reads as it was. */
 class DocumentsTest {
@@ -57,7 +59,7 @@ class DocumentsTest {
         String text = Table.write(COLUMNS, rows);
         for (String written :
                 List.of(text, "\ufeff" + text, text.replace("\r\n", "\n").replace("two\nlines", "two\r\nlines"))) {
-            List<Table.Line> lines = Table.read("a.csv", written, COLUMNS);
+            List<Table.Line> lines = Table.read("a.csv", written, COLUMNS).lines();
             assertThat(lines)
                     .extracting(l -> COLUMNS.stream().map(l::get).toList())
                     .isEqualTo(rows);
@@ -66,12 +68,17 @@ class DocumentsTest {
     }
 
     @Test
-    void aShortLineIsNotWholeAndIsNamed() {
-        Table.Line line =
-                Table.read("a.csv", "test,condition,n\nneer,sub\n", COLUMNS).get(0);
-        assertThat(line.isWhole()).isFalse();
-        assertThat(line.problem("n", "missing")).hasToString("a.csv: line 2 (neer, sub).n: missing");
-        assertThat(line.problem("", "too short")).hasToString("a.csv: line 2 (neer, sub): too short");
+    void whatIsCutOffAtTheEndOfARowIsEmptyAndWhatIsTooMuchIsCounted() {
+        String text = "sep=;\nN;Condition;extra;TEST\n\n;sub;;neer\n;;;\n3;sub\n1;sub;x;neer;;y;\n";
+        Table table = Table.read("a.csv", text, COLUMNS);
+        assertThat(table.lines())
+                .extracting(l -> l.number() + " " + l.get("test") + " " + l.get("n") + " " + l.beyond())
+                .containsExactly("4 neer  0", "6  3 0", "7 neer 1 1");
+        assertThat(table.leftOut()).containsExactly("extra");
+        assertThat(table.emptyRows()).isEqualTo(2);
+        Table.Line line = table.lines().get(0);
+        assertThat(line.problem("n", "missing")).hasToString("a.csv: line 4 (neer, sub).n: missing");
+        assertThat(line.problem("", "too short")).hasToString("a.csv: line 4 (neer, sub): too short");
     }
 
     @ParameterizedTest
@@ -79,16 +86,50 @@ class DocumentsTest {
             delimiter = '|',
             textBlock =
                     """
-            ''                    | missing: test, condition, n; expected the columns test,condition,n
-            test,condition        | missing: n; expected the columns test,condition,n
-            test,condition,n,year | not known: year; expected the columns test,condition,n
-            test,condition,number | missing: n; not known: number; expected the columns test,condition,n
-            condition,test,n      | expected the columns test,condition,n in this order
-            test;condition;n      | the columns are separated by ";"; save the table with commas (expected the columns test,condition,n)
+            ''                      | No commas, semicolons or tabs separate the columns; missing: test, condition, n.
+            test,condition          | The columns are separated by commas; missing: n.
+            test;condition;number   | The columns are separated by semicolons; missing: n; not known: number.
+            test,condition,n,test   | The columns are separated by commas; there twice: test.
+            test~condition~n        | No commas, semicolons or tabs separate the columns; missing: test, condition, n; not known: test~condition~n.
             """)
-    void otherColumnsAreRefused(String text, String message) {
+    void aColumnThatIsMissingIsNamedWithWhatSeparatesTheOthers(String text, String message) {
         assertThatThrownBy(() -> Table.read("a.csv", text.isEmpty() ? "" : text + "\n", COLUMNS))
-                .hasMessage("a.csv: line 1: " + message);
+                .hasMessage("a.csv: line 1: " + message
+                        + " Expected the columns test, condition, n in any order, empty where nothing is known");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            0.07   | 0.07
+            0,07   | 0.07
+            .5     | 0.5
+            7 %    | 0.07
+            72,5%  | 0.725
+            7E-2   | 0.07
+            1,000  | 1.0
+            1      | 1.0
+            """)
+    void aProportionIsReadHoweverItIsWritten(String text, double share) {
+        assertThat(Numeral.parseShare(text)).hasValue(share);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "a", "1.2.3", "0,7,1", "7 percent", "1e999", "0x1p3", "NaN", "%", "5 5"})
+    void whatIsNoNumberIsNotGuessedAt(String text) {
+        assertThat(Numeral.parseShare(text)).isEmpty();
+        assertThat(Numeral.parse(text, Optional.empty())).isEmpty();
+    }
+
+    @Test
+    void whatMayBeThousandsIsReadOnlyWhereTheTableShowsItsDecimals() {
+        assertThat(Numeral.parse("1.234", Optional.empty())).isEmpty();
+        assertThat(Numeral.parse("1,234", Optional.of('.'))).isEmpty();
+        assertThat(Numeral.parse("1.234", Optional.of('.'))).hasValue(1.234);
+        assertThat(Numeral.parse("1 234", Optional.empty())).hasValue(1234);
+        assertThat(Numeral.parse("12,5", Optional.of('.'))).hasValue(12.5);
     }
 
     @Test

@@ -90,7 +90,8 @@ class ChecksTest {
 
     @Test
     void whereCheckedFiguresAreAskedForTheOthersAreListedAndNotWeighed() {
-        SignOff checked = new SignOff(SignOff.State.CHECKED, "heron", LocalDate.of(2026, 3, 1), "=1+1, \"quoted\"");
+        SignOff checked =
+                new SignOff(SignOff.State.CHECKED, "heron", LocalDate.of(2026, 3, 1), "=1+1, \"quoted\"", "@brought");
         AccuracyRow first = rows("neer/pain").get(0);
         Catalogue catalogue = signedOff(checked, List.of(first.fingerprint()));
         assertThat(catalogue.signOff(first)).isEqualTo(checked);
@@ -111,7 +112,7 @@ class ChecksTest {
         assertThat(UncheckedShare.of(weighed, strict)).isZero();
 
         Catalogue disputed = signedOff(
-                new SignOff(SignOff.State.DISPUTED, "heron", LocalDate.of(2026, 3, 1), "Table 2"),
+                new SignOff(SignOff.State.DISPUTED, "heron", LocalDate.of(2026, 3, 1), "Table 2", ""),
                 List.of(first.fingerprint()));
         assertThat(EvidenceBase.of(disputed, HighBias.AS_PRINTED, true).used("neer/pain", CONDITION))
                 .isEmpty();
@@ -119,7 +120,7 @@ class ChecksTest {
 
     @Test
     void theShareOfUncheckedWeightFallsWithEveryRowChecked() {
-        SignOff checked = new SignOff(SignOff.State.CHECKED, "heron", LocalDate.of(2026, 3, 1), "");
+        SignOff checked = new SignOff(SignOff.State.CHECKED, "heron", LocalDate.of(2026, 3, 1), "", "");
         double before = 1;
         List<AccuracyRow> rows = rows("neer/pain");
         for (int n = 0; n <= rows.size(); n++) {

@@ -127,7 +127,7 @@ class ClusterService {
                 c.citation().caution(),
                 c.citation().designed(),
                 c.fingerprint(),
-                CheckView.of(editions.catalogue().signOff(c)),
+                CheckView.of(editions.catalogue().signOff(c), false),
                 own.map(ClusterService::worth).orElse(null),
                 atLeast.flatMap(k -> predicted(c, k, department)).orElse(null),
                 c.rulesInOnly(),

@@ -75,8 +75,9 @@ class EvidenceService {
                 line(base, criterion, condition),
                 settings.current().highBias(),
                 studies(rows, used, pooled),
-                pooled.map(a -> pooled(a, studiesIn(used, way()))).orElse(null),
-                without.map(a -> pooled(a, studiesIn(used, HighBias.LEFT_OUT))).orElse(null));
+                pooled.map(a -> pooled(a, base.pooled(criterion, condition))).orElse(null),
+                without.map(a -> pooled(a, base(HighBias.LEFT_OUT).pooled(criterion, condition)))
+                        .orElse(null));
     }
 
     private HighBias way() {
@@ -105,11 +106,17 @@ class EvidenceService {
         return found instanceof Evidence.Weighable weighable ? Optional.of(weighable.accuracy()) : Optional.empty();
     }
 
-    private static int studiesIn(List<AccuracyRow> used, HighBias way) {
-        return (int) used.stream()
-                .filter(r -> r.figures().specificity().isPresent())
-                .filter(r -> way != HighBias.LEFT_OUT || !r.bias().equals("high"))
-                .count();
+    private static int judgements(List<AccuracyRow> rows) {
+        return (int) rows.stream().filter(AccuracyRow::isJudgement).count();
+    }
+
+    /** A judgement counts for some people, but nobody was examined for it. */
+    private static double people(List<AccuracyRow> rows) {
+        return rows.stream()
+                .filter(r -> !r.isJudgement())
+                .map(AccuracyRow::figures)
+                .mapToDouble(f -> f.diseased().orElse(0) + f.healthy().orElse(0))
+                .sum();
     }
 
     private PairLine line(EvidenceBase base, String criterion, String condition) {
@@ -132,12 +139,13 @@ class EvidenceService {
                 condition,
                 editions.catalogue().conditionName(condition),
                 rows.size(),
+                judgements(rows),
                 (int) rows.stream()
                         .filter(r -> !origins.of(r).from().equals("shipped"))
                         .count(),
                 Collections.frequency(checks, SignOff.State.NOT_YET_CHECKED),
                 Collections.frequency(checks, SignOff.State.DISPUTED),
-                accuracy.map(Accuracy::people).orElse(0.0),
+                people(base.pooled(criterion, condition)),
                 status,
                 accuracy.map(Accuracy::method).orElse(null),
                 accuracy.map(a -> ratio(a, true)).orElse(null),
@@ -184,7 +192,7 @@ class EvidenceService {
                 row.bias(),
                 row.confidence(),
                 row.fingerprint(),
-                CheckView.of(editions.catalogue().signOff(row)),
+                CheckView.of(editions.catalogue().signOff(row), row.isJudgement()),
                 row.note(),
                 origin.from(),
                 origin.shipped().map(EvidenceService::shipped).orElse(null),
@@ -204,18 +212,21 @@ class EvidenceService {
                 row.bias());
     }
 
-    private static PooledView pooled(Accuracy a, int studies) {
-        boolean drawn = studies >= STUDIES_FOR_A_REGION;
+    private static PooledView pooled(Accuracy a, List<AccuracyRow> rows) {
+        boolean drawn = rows.size() >= STUDIES_FOR_A_REGION;
         return new PooledView(
                 a.method(),
-                studies,
-                a.people(),
+                rows.size() - judgements(rows),
+                judgements(rows),
+                people(rows),
                 share(a.shown().sensitivity(), a.shown().sensitivityInterval()),
                 share(a.shown().specificity(), a.shown().specificityInterval()),
                 share(a.sensitivity(), a.newClinicSensitivity()),
                 share(a.specificity(), a.newClinicSpecificity()),
                 ratio(a, true),
                 ratio(a, false),
+                newClinicRatio(a, true),
+                newClinicRatio(a, false),
                 List.of(
                         a.between().sensitivity(),
                         a.between().both(),
@@ -231,7 +242,14 @@ class EvidenceService {
     }
 
     private static RatioView ratio(Accuracy a, boolean positive) {
-        Interval interval = a.ratioInterval(positive);
+        return ratio(a, positive, a.ratioInterval(positive));
+    }
+
+    private static RatioView newClinicRatio(Accuracy a, boolean positive) {
+        return ratio(a, positive, a.newClinicRatio(positive));
+    }
+
+    private static RatioView ratio(Accuracy a, boolean positive, Interval interval) {
         return new RatioView(
                 Math.exp(positive ? a.logPositiveRatio() : a.logNegativeRatio()), interval.low(), interval.high());
     }

@@ -19,8 +19,9 @@ final class EvidenceViews {
      * A criterion and a condition with at least one row.
      *
      * @param test absent for an item of the history
-     * @param rows how many there are
-     * @param people diseased and healthy in the rows used
+     * @param rows how many there are, judgements among them
+     * @param judgements how many of them are opinions of the department's, with no study and no people
+     * @param people with and without the condition in the studies used, as far as their sizes are known
      * @param method study, univariate or bivariate; absent where nothing can be weighed
      * @param status weighable, left-out, unchecked, sensitivity-only, or none where there is no row
      * @param ours how many of the rows are the department's own, added or changed
@@ -34,6 +35,7 @@ final class EvidenceViews {
             String condition,
             String conditionName,
             int rows,
+            int judgements,
             int ours,
             int unchecked,
             int disputed,
@@ -108,6 +110,9 @@ final class EvidenceViews {
     /**
      * A pooled value.
      *
+     * @param studies how many are pooled
+     * @param judgements how many opinions of the department's are pooled with them
+     * @param people in the studies, as far as their sizes are known
      * @param newClinicSensitivity 95 % prediction interval
      * @param tau variances between studies and their covariance
      * @param confidenceRegion in ROC space; empty with fewer than four studies
@@ -116,6 +121,7 @@ final class EvidenceViews {
     record PooledView(
             Accuracy.Method method,
             int studies,
+            int judgements,
             double people,
             ShareView sensitivity,
             ShareView specificity,
@@ -123,6 +129,8 @@ final class EvidenceViews {
             ShareView newClinicSpecificity,
             RatioView positive,
             RatioView negative,
+            RatioView newClinicPositive,
+            RatioView newClinicNegative,
             List<Double> tau,
             List<RocPointView> confidenceRegion,
             List<RocPointView> predictionRegion) {}
@@ -159,11 +167,25 @@ final class EvidenceViews {
     /**
      * How far a figure has been checked against its source.
      *
+     * @param words of the state; a judgement is agreed, not checked against a source
      * @param on absent where nobody has
+     * @param from by whom and when it was brought in with a file; empty for one that was given here
      */
-    record CheckView(SignOff.State state, String words, String by, @Schema(nullable = true) LocalDate on, String note) {
-        static CheckView of(SignOff signOff) {
-            return new CheckView(signOff.state(), signOff.state().words(), signOff.by(), signOff.on(), signOff.note());
+    record CheckView(
+            SignOff.State state,
+            String words,
+            String by,
+            @Schema(nullable = true) LocalDate on,
+            String note,
+            String from) {
+        static CheckView of(SignOff signOff, boolean judgement) {
+            return new CheckView(
+                    signOff.state(),
+                    signOff.state().words(judgement),
+                    signOff.by(),
+                    signOff.on(),
+                    signOff.note(),
+                    signOff.from());
         }
     }
 

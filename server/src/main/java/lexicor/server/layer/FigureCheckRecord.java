@@ -27,8 +27,11 @@ class FigureCheckRecord {
     LocalDate checkedOn;
     String note;
 
+    /** By whom and when it was brought in with a file; empty where it was given here. */
+    String broughtIn = "";
+
     SignOff signOff() {
-        return new SignOff(SignOff.State.withId(state).orElseThrow(), person, checkedOn, note);
+        return new SignOff(SignOff.State.withId(state).orElseThrow(), person, checkedOn, note, broughtIn);
     }
 
     void set(SignOff signOff) {
@@ -36,5 +39,6 @@ class FigureCheckRecord {
         person = signOff.by();
         checkedOn = signOff.on();
         note = signOff.note();
+        broughtIn = signOff.from();
     }
 }

@@ -4,28 +4,29 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
 import lexicor.core.catalogue.packs.PackEntry;
-import lexicor.core.catalogue.packs.PackFiles;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.SignOff;
 import lexicor.core.document.InvalidDocumentException;
-import lexicor.core.document.Utf8;
+import lexicor.core.document.Problem;
 import lexicor.server.catalogue.Editions;
-import lexicor.server.catalogue.PackZip;
 import lexicor.server.layer.ImportViews.ImportReason;
 import lexicor.server.layer.ImportViews.ImportView;
 import lexicor.server.people.Person;
 import lexicor.server.people.SignedIn;
 import lexicor.server.privacy.Reasons;
-import lexicor.server.problems.CleanText;
 import lexicor.server.problems.Refusal;
+import lexicor.server.settings.SettingsService;
+import lexicor.server.time.Moments;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
@@ -39,6 +40,7 @@ class Imports implements DisposableBean {
     private static final int MOST_KEPT = 4;
     private static final int SHOWN = 1000;
     private static final int AT_ONCE = 500;
+    private static final int LONGEST_WHENCE = 600;
 
     /** One import from its preview on. */
     private static final class Pending {
@@ -52,6 +54,14 @@ class Imports implements DisposableBean {
         }
     }
 
+    /**
+     * How an import is applied.
+     *
+     * @param goes fingerprints of the rows that are taken away
+     * @param whence by whom and when it was brought in
+     */
+    private record Given(String why, Set<String> goes, Person person, String whence) {}
+
     private final Layer layer;
     private final Editions editions;
     private final OwnFigureStore figures;
@@ -60,6 +70,10 @@ class Imports implements DisposableBean {
     private final OwnEntries own;
     private final EntityManager entityManager;
     private final SignedIn signedIn;
+    private final OwnFigures ownFigures;
+    private final Origins origins;
+    private final Moments moments;
+    private final SettingsService settings;
     private final Cache<String, Pending> pending =
             Caffeine.newBuilder().expireAfterAccess(KEPT).maximumSize(MOST_KEPT).build();
     private final ExecutorService worker = Executors.newSingleThreadExecutor(r -> {
@@ -76,7 +90,11 @@ class Imports implements DisposableBean {
             OwnEntryStore entries,
             OwnEntries own,
             EntityManager entityManager,
-            SignedIn signedIn) {
+            SignedIn signedIn,
+            OwnFigures ownFigures,
+            Origins origins,
+            Moments moments,
+            SettingsService settings) {
         this.layer = layer;
         this.editions = editions;
         this.figures = figures;
@@ -85,41 +103,37 @@ class Imports implements DisposableBean {
         this.own = own;
         this.entityManager = entityManager;
         this.signedIn = signedIn;
+        this.ownFigures = ownFigures;
+        this.origins = origins;
+        this.moments = moments;
+        this.settings = settings;
     }
 
     /** What the file would do; nothing is stored. */
     ImportView preview(byte[] content) {
-        if (content.length == 0) {
-            throw Refusal.field("file", "empty; expected a table as CSV, or a pack as zip");
-        }
-        ImportPlan plan = isZip(content)
-                ? ImportPlan.ofPack(clean(PackZip.read(content)), editions.current())
-                : ImportPlan.ofTable(clean(text(content)), editions.current());
+        GivenFile given = given(content);
+        List<AccuracyRow> own =
+                layer.ownFigures().values().stream().map(OwnFigureRecord::row).toList();
+        ImportPlan plan =
+                ImportPlan.of(given, new ImportPlan.Against(editions.current(), own, origins, today().getYear()));
         String id = UUID.randomUUID().toString();
         Pending kept = new Pending(plan);
         pending.put(id, kept);
         return view(id, kept);
     }
 
-    private static boolean isZip(byte[] content) {
-        return content.length > 1 && content[0] == 'P' && content[1] == 'K';
-    }
-
-    private static PackFiles clean(PackFiles files) {
-        files.texts().values().forEach(Imports::clean);
-        return files;
-    }
-
-    private static String clean(String text) {
-        if (!CleanText.isClean(text)) {
-            throw Refusal.field("file", "has control characters in it, which cannot be kept");
+    /** What is no table by its heads is refused as a whole. */
+    private static GivenFile given(byte[] content) {
+        try {
+            return GivenFile.of(content);
+        } catch (InvalidDocumentException e) {
+            Problem first = e.problems().get(0);
+            throw first.file().isEmpty() ? Refusal.field("file", first.message()) : e;
         }
-        return text;
     }
 
-    private static String text(byte[] content) {
-        return Utf8.text(content)
-                .orElseThrow(() -> Refusal.field("file", "not text in UTF-8; save the table as CSV in UTF-8"));
+    private LocalDate today() {
+        return moments.today(settings.current().zone());
     }
 
     /** Begins to apply what was looked at; {@link #get} says how far it is. */
@@ -129,7 +143,12 @@ class Imports implements DisposableBean {
         if (kept.plan.refused() > 0) {
             throw Refusal.conflict("Nothing is applied while a line is refused. Mend the file and look at it again.");
         }
+        Set<String> goes = reason.goes() == null ? Set.of() : Set.copyOf(reason.goes());
+        if (!kept.plan.missing.keySet().containsAll(goes)) {
+            throw Refusal.field("goes", "expected rows of the department's that the file has no more");
+        }
         Person person = signedIn.person();
+        Given given = new Given(why, goes, person, "brought in by " + person.name() + " on " + today());
         synchronized (kept) {
             if (!kept.state.equals("previewed")) {
                 throw Refusal.conflict("This import is applied already, or just being applied.");
@@ -139,7 +158,7 @@ class Imports implements DisposableBean {
             }
             kept.state = "applying";
         }
-        worker.execute(() -> run(kept, why, person));
+        worker.execute(() -> run(kept, given));
         return view(id, kept);
     }
 
@@ -153,9 +172,9 @@ class Imports implements DisposableBean {
                         Refusal.notFound("There is no such import, or it waited too long. Choose the file again."));
     }
 
-    private void run(Pending kept, String why, Person person) {
+    private void run(Pending kept, Given given) {
         try {
-            signedIn.as(person, () -> layer.change(() -> store(kept, why), own.keepsWhatIsRecorded()));
+            signedIn.as(given.person(), () -> layer.change(() -> store(kept, given), own.keepsWhatIsRecorded()));
             kept.state = "applied";
         } catch (InvalidDocumentException e) {
             kept.message = e.getMessage();
@@ -167,7 +186,8 @@ class Imports implements DisposableBean {
         }
     }
 
-    private int store(Pending kept, String why) {
+    private int store(Pending kept, Given given) {
+        String why = given.why();
         Map<AccuracyRow.Key, OwnFigureRecord> known = layer.ownFigures();
         kept.plan.rows.forEach((row, was) -> {
             OwnFigureRecord record = known.get(row.key());
@@ -176,7 +196,12 @@ class Imports implements DisposableBean {
                 was.ifPresent(record::replaces);
             }
             record.set(row, why);
+            record.broughtIn = given.whence();
             figures.save(record);
+            stored(kept);
+        });
+        given.goes().forEach(fingerprint -> {
+            ownFigures.takeAway(known.get(kept.plan.missing.get(fingerprint).key()), why);
             stored(kept);
         });
         for (PackEntry entry : kept.plan.entries) {
@@ -187,19 +212,18 @@ class Imports implements DisposableBean {
             stored(kept);
         }
         kept.plan.checks.forEach((fingerprint, signOff) -> {
-            check(fingerprint, signOff);
+            check(fingerprint, signOff, given.whence());
             stored(kept);
         });
         return kept.done.get();
     }
 
-    private void check(String fingerprint, SignOff signOff) {
+    private void check(String fingerprint, SignOff signOff, String whence) {
         FigureCheckRecord record = checks.findById(fingerprint).orElseGet(FigureCheckRecord::new);
-        if (record.fingerprint == null) {
-            record.fingerprint = fingerprint;
-            record.figure = "imported, " + fingerprint;
-        }
-        record.set(signOff);
+        record.fingerprint = fingerprint;
+        record.figure = FigureNames.of(editions.catalogue(), fingerprint).orElse(fingerprint);
+        String from = signOff.from().isEmpty() ? whence : whence + "; before that " + signOff.from();
+        record.set(signOff.broughtInBy(from.substring(0, Math.min(LONGEST_WHENCE, from.length()))));
         checks.save(record);
     }
 
@@ -219,6 +243,8 @@ class Imports implements DisposableBean {
                 plan.changed(),
                 plan.same(),
                 plan.refused(),
+                plan.missing.size(),
+                plan.remarks(),
                 kept.state.equals("previewed") ? plan.lines(SHOWN) : List.of(),
                 kept.done.get(),
                 kept.message);

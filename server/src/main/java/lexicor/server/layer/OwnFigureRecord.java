@@ -54,6 +54,9 @@ class OwnFigureRecord {
     /** Why it was last changed. */
     String why;
 
+    /** By whom and when it was brought in with a file; empty where it was last given here. */
+    String broughtIn = "";
+
     AccuracyRow row() {
         return new AccuracyRow(
                 criterion,
@@ -85,6 +88,7 @@ class OwnFigureRecord {
         confidence = row.confidence();
         note = row.note();
         why = reason;
+        broughtIn = "";
     }
 
     void replaces(AccuracyRow shipped) {

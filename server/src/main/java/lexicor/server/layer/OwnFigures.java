@@ -7,11 +7,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.packs.AccuracyTable;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.AccuracyRow.Kind;
-import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.Figures;
 import lexicor.core.catalogue.published.SignOff;
 import lexicor.core.document.Problem;
@@ -150,12 +148,16 @@ public class OwnFigures {
         layer.change(() -> {
             OwnFigureRecord record = own(row).orElseThrow(() ->
                     Refusal.conflict("This row came with the program and stays. Change it, or mark it as disputed."));
-            // First the reason, so that the history has it.
-            record.why = reason;
-            figures.saveAndFlush(record);
-            figures.delete(record);
+            takeAway(record, reason);
             return null;
         });
+    }
+
+    void takeAway(OwnFigureRecord record, String why) {
+        // First the reason, so that the history has it.
+        record.why = why;
+        figures.saveAndFlush(record);
+        figures.delete(record);
     }
 
     /** Keeps what somebody found who looked up the row or cluster that has the fingerprint. */
@@ -182,29 +184,18 @@ public class OwnFigures {
                     state,
                     signedIn.person().name(),
                     moments.today(settings.current().zone()),
-                    note));
+                    note,
+                    ""));
             return checks.save(record);
         });
     }
 
     private String described(String fingerprint) {
-        Catalogue catalogue = editions.catalogue();
-        return catalogue.accuracy().stream()
-                .filter(r -> r.fingerprint().equals(fingerprint))
-                .findFirst()
-                .map(r -> r.criterion() + " for " + r.condition() + ", " + r.source() + " " + r.year())
-                .or(() -> catalogue.clusters().stream()
-                        .filter(c -> c.fingerprint().equals(fingerprint))
-                        .findFirst()
-                        .map(Cluster::name))
-                .orElseThrow(OwnFigures::gone);
+        return FigureNames.of(editions.catalogue(), fingerprint).orElseThrow(OwnFigures::gone);
     }
 
     private AccuracyRow existing(String fingerprint) {
-        return editions.catalogue().accuracy().stream()
-                .filter(r -> r.fingerprint().equals(fingerprint))
-                .findFirst()
-                .orElseThrow(OwnFigures::gone);
+        return FigureNames.row(editions.catalogue(), fingerprint).orElseThrow(OwnFigures::gone);
     }
 
     private static Refusal gone() {
@@ -232,8 +223,9 @@ public class OwnFigures {
                 text(change.bias()),
                 text(change.confidence()),
                 text(change.note()));
-        AccuracyTable.Line line =
-                AccuracyTable.lines("", AccuracyTable.write(List.of(row))).get(0);
+        AccuracyTable.Line line = AccuracyTable.read("", AccuracyTable.write(List.of(row)))
+                .lines()
+                .get(0);
         if (!line.problems().isEmpty()) {
             Problem first = line.problems().get(0);
             String column = first.path().substring(first.path().lastIndexOf('.') + 1);

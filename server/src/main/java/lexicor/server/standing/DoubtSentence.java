@@ -20,6 +20,13 @@ final class DoubtSentence {
                     people,
                     name(d.finding(), catalogue));
         }
+        if (doubt instanceof Doubt.OneJudgement d) {
+            return String.format(
+                    Locale.ROOT,
+                    "%.0f %% of the weight rests on a judgement of the department's, with no study behind it (%s).",
+                    100 * d.share(),
+                    name(d.finding(), catalogue));
+        }
         if (doubt instanceof Doubt.FirstDescriptionsOnly) {
             return "Everything that counts comes from studies at high risk of bias, first descriptions as a rule; "
                     + "later studies tend to find less.";

@@ -5,68 +5,94 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lexicor.core.catalogue.published.AccuracyRow;
-import lexicor.core.catalogue.published.AccuracyRow.Kind;
 import lexicor.core.catalogue.published.Figures;
+import lexicor.core.document.Dialect;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
 import lexicor.core.document.Table;
 
-/** The accuracy table as CSV: one line a study, criterion and condition. Problems name the line and the column. */
-public final class AccuracyTable {
-    static final List<String> COLUMNS = List.of(
-            "criterion",
-            "condition",
-            "kind",
-            "sensitivity",
-            "specificity",
-            "diseased",
-            "healthy",
-            "source",
-            "year",
-            "reference_standard",
-            "population",
-            "bias",
-            "confidence",
-            "note");
-    private static final double MOST_PEOPLE = 1e7;
-    private static final int FIRST_YEAR = 1900;
-    private static final int LAST_YEAR = 2200;
-    private static final int LONGEST_TEXT = 400;
-    private static final int LONGEST_NOTE = 2000;
+/**
+ * The accuracy table as a spreadsheet keeps it: one row a study, criterion and condition, in any dialect and order of columns.
+ *
+ * @param lines row by row; a faulty one does not keep the others from being read
+ * @param remarks how the table was read, in sentences: what separates its cells, and what was left out
+ */
+public record AccuracyTable(List<Line> lines, List<String> remarks) {
+    /** The columns by their names in the table. */
+    public static final List<String> COLUMNS =
+            AccuracyColumn.ALL.stream().map(AccuracyColumn::name).toList();
+
+    private static final List<String> NUMBERS = AccuracyColumn.ALL.stream()
+            .filter(AccuracyColumn::number)
+            .map(AccuracyColumn::name)
+            .toList();
+    private static final List<String> SHARES = List.of("sensitivity", "specificity");
 
     /**
-     * A line of a table.
+     * A row of a table.
      *
-     * @param number in the file; the header is line 1
+     * @param number in the file as a spreadsheet counts; the heads are row 1
      * @param row empty where something is wrong with it
      * @param problems all that is wrong, by column
      */
     public record Line(long number, Optional<AccuracyRow> row, List<Problem> problems) {}
 
-    private final Table.Line line;
-    private final List<Problem> problems = new ArrayList<>();
-
-    private AccuracyTable(Table.Line line) {
-        this.line = line;
+    /**
+     * @throws InvalidDocumentException if a column is missing, or the text is no table
+     */
+    public static AccuracyTable read(String file, String text) {
+        return of(Table.read(file, text, COLUMNS));
     }
 
     /**
-     * Reads a table line by line; a faulty line does not keep the others from being read.
-     *
-     * @throws InvalidDocumentException if the columns are not the table's, or the text is no CSV
+     * @param rows the cells of a sheet, the heads first
+     * @throws InvalidDocumentException if a column is missing
      */
-    public static List<Line> lines(String file, String text) {
-        return Table.read(file, text, COLUMNS).stream()
-                .map(l -> new AccuracyTable(l).line())
-                .toList();
+    public static AccuracyTable of(String file, List<List<String>> rows) {
+        return of(Table.of(file, rows, COLUMNS));
     }
 
-    /** The table with these rows; what {@link #lines} reads back is equal to them. */
+    private static AccuracyTable of(Table table) {
+        Optional<Character> decimal = table.decimal(SHARES);
+        List<String> remarks = new ArrayList<>();
+        table.separatedBy()
+                .ifPresent(by -> remarks.add("The columns are separated by " + by + "; decimals have "
+                        + decimal.map(d -> d == ',' ? "a comma" : "a point").orElse("a point or a comma") + "."));
+        table.leftOut()
+                .forEach(c -> remarks.add("Left out: the column " + c + ", which the table of figures has not."));
+        if (table.emptyRows() > 0) {
+            remarks.add(
+                    table.emptyRows() == 1 ? "1 empty row is no row." : table.emptyRows() + " empty rows are no rows.");
+        }
+        return new AccuracyTable(
+                table.lines().stream()
+                        .map(l -> new AccuracyLine(l, decimal).read())
+                        .toList(),
+                List.copyOf(remarks));
+    }
+
+    /** The table with these rows; what {@link #read} reads back is equal to them. */
     public static String write(List<AccuracyRow> rows) {
-        return Table.write(COLUMNS, rows.stream().map(AccuracyTable::cells).toList());
+        return write(rows, Dialect.PLAIN);
     }
 
-    private static List<String> cells(AccuracyRow row) {
+    /** The same for a spreadsheet that wants another dialect. */
+    public static String write(List<AccuracyRow> rows, Dialect dialect) {
+        return Table.write(
+                COLUMNS, rows.stream().map(r -> inDialect(cells(r), dialect)).toList(), dialect);
+    }
+
+    private static List<String> inDialect(List<String> cells, Dialect dialect) {
+        List<String> written = new ArrayList<>(cells);
+        for (String number : NUMBERS) {
+            int place = COLUMNS.indexOf(number);
+            written.set(place, dialect.number(cells.get(place)));
+        }
+        return written;
+    }
+
+    /** The cells of a row by column, numbers with a point; a text that a spreadsheet would take for a formula is guarded. */
+    public static List<String> cells(AccuracyRow row) {
         Figures f = row.figures();
         return List.of(
                 row.criterion(),
@@ -91,122 +117,5 @@ public final class AccuracyTable {
         }
         double v = value.getAsDouble();
         return v >= 2 && v == Math.rint(v) ? String.valueOf((long) v) : String.valueOf(v);
-    }
-
-    private Line line() {
-        if (!line.isWhole()) {
-            problems.add(line.problem("", "expected " + COLUMNS.size() + " columns, found " + line.size()));
-            return new Line(line.number(), Optional.empty(), problems);
-        }
-        AccuracyRow row = row();
-        return new Line(line.number(), problems.isEmpty() ? Optional.of(row) : Optional.empty(), List.copyOf(problems));
-    }
-
-    /** Goes through every column, so that all that is wrong is said at once; what is wrong has a stand-in. */
-    private AccuracyRow row() {
-        Kind kind = Kind.withId(line.get("kind")).orElseGet(() -> {
-            wrong("kind", "expected study, pooled, sensitivity-only or judgement, found " + line.get("kind"));
-            return Kind.STUDY;
-        });
-        OptionalDouble sensitivity = number("sensitivity", 0, 1);
-        OptionalDouble specificity = number("specificity", 0, 1);
-        if (line.get("sensitivity").isBlank()) {
-            wrong("sensitivity", "missing");
-        }
-        boolean noSpecificity = line.get("specificity").isBlank();
-        if (kind == Kind.SENSITIVITY_ONLY && !noSpecificity) {
-            wrong("specificity", "expected none in a sensitivity-only row");
-        } else if (kind != Kind.SENSITIVITY_ONLY && noSpecificity) {
-            wrong("specificity", "missing");
-        }
-        boolean judged = kind == Kind.JUDGEMENT;
-        Figures figures = new Figures(
-                sensitivity.orElse(0),
-                specificity,
-                people("diseased", "with the condition", judged),
-                people("healthy", "without it", judged));
-        if (kind == Kind.JUDGEMENT) {
-            required("diseased");
-            required("healthy");
-        }
-        OptionalDouble year = number("year", FIRST_YEAR, LAST_YEAR);
-        required("year");
-        if (year.isPresent() && year.getAsDouble() != Math.rint(year.getAsDouble())) {
-            wrong("year", "expected a whole number, found " + line.get("year"));
-        }
-        return new AccuracyRow(
-                required("criterion"),
-                required("condition"),
-                kind,
-                figures,
-                text("source", required("source"), LONGEST_TEXT),
-                (int) year.orElse(0),
-                text("reference_standard", line.get("reference_standard"), LONGEST_TEXT),
-                text("population", line.get("population"), LONGEST_TEXT),
-                oneOf("bias", AccuracyRow.BIASES),
-                oneOf("confidence", AccuracyRow.CONFIDENCES),
-                text("note", line.get("note"), LONGEST_NOTE));
-    }
-
-    private String text(String column, String cell, int longest) {
-        String text = SpreadsheetText.plain(cell);
-        if (text.length() > longest) {
-            wrong(column, "expected at most " + longest + " characters");
-        }
-        return text;
-    }
-
-    private String required(String column) {
-        String value = line.get(column);
-        if (value.isBlank()) {
-            wrong(column, "missing");
-        }
-        return value;
-    }
-
-    private String oneOf(String column, List<String> words) {
-        String value = line.get(column);
-        if (!words.contains(value)) {
-            wrong(
-                    column,
-                    value.isBlank() ? "missing" : "expected one of " + String.join(", ", words) + ", found " + value);
-        }
-        return value;
-    }
-
-    /** @param judged whether they are the people that a judgement counts for */
-    private OptionalDouble people(String column, String who, boolean judged) {
-        OptionalDouble people = number(column, 1, MOST_PEOPLE);
-        if (judged && people.isPresent() && people.getAsDouble() > AccuracyRow.LARGEST_JUDGEMENT) {
-            wrong(column, "a judgement may count for 1 to " + plain(AccuracyRow.LARGEST_JUDGEMENT) + " people " + who);
-        }
-        return people;
-    }
-
-    private OptionalDouble number(String column, double low, double high) {
-        String value = line.get(column).trim();
-        if (value.isEmpty()) {
-            return OptionalDouble.empty();
-        }
-        double number;
-        try {
-            number = Double.parseDouble(value);
-        } catch (NumberFormatException e) {
-            wrong(column, "expected a number, found " + value);
-            return OptionalDouble.empty();
-        }
-        if (!(number >= low && number <= high)) {
-            wrong(column, "expected a number from " + plain(low) + " to " + plain(high) + ", found " + value);
-            return OptionalDouble.empty();
-        }
-        return OptionalDouble.of(number);
-    }
-
-    private static String plain(double v) {
-        return v == Math.rint(v) ? String.valueOf((long) v) : String.valueOf(v);
-    }
-
-    private void wrong(String column, String message) {
-        problems.add(line.problem(column, message));
     }
 }

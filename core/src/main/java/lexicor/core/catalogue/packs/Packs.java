@@ -160,7 +160,7 @@ public final class Packs {
     }
 
     private static void readAccuracy(String text, Content content, Problems problems) {
-        for (AccuracyTable.Line line : AccuracyTable.lines(ACCURACY, text)) {
+        for (AccuracyTable.Line line : AccuracyTable.read(ACCURACY, text).lines()) {
             line.row().ifPresent(content.accuracy::add);
             line.problems().forEach(p -> problems.add(p.file(), p.path(), p.message()));
         }

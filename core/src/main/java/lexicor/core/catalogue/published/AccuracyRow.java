@@ -65,6 +65,11 @@ public record AccuracyRow(
         return bias.equals(HIGH);
     }
 
+    /** Whether it is somebody's opinion, with no study and no people behind it. */
+    public boolean isJudgement() {
+        return kind == Kind.JUDGEMENT;
+    }
+
     public Key key() {
         return new Key(criterion, condition, source, year);
     }

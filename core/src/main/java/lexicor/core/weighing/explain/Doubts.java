@@ -26,6 +26,13 @@ public final class Doubts {
     /** A reason for doubt. */
     public sealed interface Doubt {
         /**
+         * An opinion of the department's, with no study behind it, carries most of the weight.
+         *
+         * @param share of all weight, from {@value #MOST} to 1
+         */
+        record OneJudgement(String finding, double share) implements Doubt {}
+
+        /**
          * One small study carries most of the weight.
          *
          * @param share of all weight, from {@value #MOST} to 1
@@ -58,11 +65,13 @@ public final class Doubts {
                     ? evidence.behindCluster(row.id())
                     : evidence.behind(row.id(), condition.id());
             double share = total > 0 ? row.weight() / total : 0;
-            if (behind.size() == 1 && share >= MOST && isSmall(behind.get(0))) {
+            if (behind.size() == 1 && share >= MOST && behind.get(0).judgement()) {
+                doubts.add(new Doubt.OneJudgement(row.id(), share));
+            } else if (behind.size() == 1 && share >= MOST && isSmall(behind.get(0))) {
                 doubts.add(
                         new Doubt.OneSmallStudy(row.id(), share, behind.get(0).people()));
             }
-            first &= !behind.isEmpty() && behind.stream().allMatch(Behind::highRiskOfBias);
+            first &= !behind.isEmpty() && behind.stream().allMatch(b -> b.highRiskOfBias() && !b.judgement());
         }
         if (first) {
             doubts.add(new Doubt.FirstDescriptionsOnly(counted.size()));

@@ -58,14 +58,14 @@ public final class ClusterDesign {
     }
 
     private static double[] counts(Nodes nodes, List<Member> members, boolean present) {
-        Map<String, List<Member>> byFamily = new LinkedHashMap<>();
+        Map<String, List<Double>> byFamily = new LinkedHashMap<>();
         members.forEach(m ->
-                byFamily.computeIfAbsent(m.family(), f -> new ArrayList<>()).add(m));
+                byFamily.computeIfAbsent(m.family(), f -> new ArrayList<>()).add(threshold(m, present)));
         double[] total = new double[members.size() + 1];
         for (int i = 0; i < nodes.outer; i++) {
             double[] atNode = {1};
-            for (List<Member> family : byFamily.values()) {
-                atNode = convolve(atNode, familyCounts(nodes, family, present, i));
+            for (List<Double> family : byFamily.values()) {
+                atNode = convolve(atNode, familyCounts(nodes, family, i));
             }
             for (int k = 0; k < atNode.length; k++) {
                 total[k] += nodes.outerWeight[i] * atNode[k];
@@ -74,14 +74,17 @@ public final class ClusterDesign {
         return total;
     }
 
-    private static double[] familyCounts(Nodes nodes, List<Member> family, boolean present, int outer) {
-        double[] total = new double[family.size() + 1];
+    /** {@code Φ^-1} of the chance of a positive. */
+    private static double threshold(Member m, boolean present) {
+        return NormalTable.probit(present ? Logit.of(m.sensitivity()) : -Logit.of(m.specificity()));
+    }
+
+    private static double[] familyCounts(Nodes nodes, List<Double> thresholds, int outer) {
+        double[] total = new double[thresholds.size() + 1];
         for (int j = 0; j < nodes.inner; j++) {
             double[] atNode = {1};
-            for (Member m : family) {
-                double logit = present ? Logit.of(m.sensitivity()) : -Logit.of(m.specificity());
-                double p =
-                        NormalTable.cdf(NormalTable.probit(logit) * nodes.scale + nodes.shift[outer * nodes.inner + j]);
+            for (double threshold : thresholds) {
+                double p = NormalTable.cdf(threshold * nodes.scale + nodes.shift[outer * nodes.inner + j]);
                 atNode = convolve(atNode, new double[] {1 - p, p});
             }
             for (int k = 0; k < atNode.length; k++) {

@@ -1,0 +1,2 @@
+/** Sheets of a workbook, in and out. */
+package lexicor.server.spreadsheet;
