@@ -4,6 +4,7 @@ import type { Catalogue, EvidenceIndex, PairLine } from "../api/types";
 import { factor } from "../pieces/format";
 import { WideTable } from "../pieces/WideTable";
 import { pairAddress } from "./address";
+import { judgements } from "./checked";
 import { conditionsOf } from "./conditions";
 import { OtherPair } from "./OtherPair";
 
@@ -13,6 +14,13 @@ const STATUS: Record<string, string> = {
   "left-out": "left out, at high risk of bias",
   unchecked: "not checked, so not weighed",
 };
+
+/** Studies are counted as rows, an opinion of the department's by its own name. */
+function rowsOf(pair: PairLine): string {
+  const rows = pair.rows - pair.judgements;
+  const judged = pair.judgements > 0 ? judgements(pair.judgements) : "";
+  return rows === 0 ? judged : judged === "" ? String(rows) : `${rows}, ${judged}`;
+}
 
 /** All pairs with figures, found by test, condition, region or a word. */
 export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
@@ -93,7 +101,7 @@ export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
               </Link>
             </td>
             <td className="pr-4">{p.conditionName}</td>
-            <td className="pr-4">{p.rows}</td>
+            <td className="pr-4">{rowsOf(p)}</td>
             <td className="pr-4">
               {p.rows - p.unchecked - p.disputed || "none"}
               {p.disputed > 0 && <b>, {p.disputed} disputed</b>}

@@ -10,6 +10,7 @@ import { useSession } from "../session/useSession";
 import { Browse } from "./Browse";
 import { ClusterList } from "./ClusterList";
 import { Coverage } from "./Coverage";
+import { judgements } from "./checked";
 import { ContentTab } from "./content/ContentTab";
 import { ExchangeTab } from "./ExchangeTab";
 import { useEvidence } from "./queries";
@@ -38,7 +39,7 @@ export function EvidenceScreen() {
       <main className="mx-auto flex max-w-[1240px] flex-col gap-3 px-5 py-4">
         <PageHeading title="Evidence" className="m-0 text-[28px] leading-tight font-bold" />
         <p className="m-0 text-[16px] text-soft">
-          Compiled from published studies{rowsInWords(evidence.data)}
+          Compiled from published studies{evidence.data && rowsInWords(evidence.data)}
         </p>
         <ErrorNote error={evidence.error ?? catalogue.error ?? settings.error} />
         {evidence.data && catalogue.data && settings.data && (
@@ -74,9 +75,10 @@ export function EvidenceScreen() {
 }
 
 /** How many rows there are, whose they are, and how far they have been checked against their source. */
-function rowsInWords(index: EvidenceIndex | undefined): string {
-  const sum = (of: "rows" | "ours" | "unchecked" | "disputed") =>
-    index?.pairs.reduce((n, p) => n + p[of], 0) ?? 0;
+function rowsInWords(index: EvidenceIndex): string {
+  const sum = (of: "rows" | "ours" | "judgements" | "unchecked" | "disputed") =>
+    index.pairs.reduce((n, p) => n + p[of], 0);
   const checked = sum("rows") - sum("unchecked") - sum("disputed");
-  return `: ${sum("rows") - sum("ours")} shipped rows, ${sum("ours")} ours; ${checked} checked, ${sum("disputed")} disputed.`;
+  const judged = sum("judgements") > 0 ? ` (${judgements(sum("judgements"))})` : "";
+  return `: ${sum("rows") - sum("ours")} shipped rows, ${sum("ours")} ours${judged}; ${checked} checked, ${sum("disputed")} disputed.`;
 }

@@ -5,6 +5,7 @@ import { changed } from "../api/stale";
 import type { ImportPreview } from "../api/types";
 import { ChooseFile, LookedAt } from "../pieces/ChooseFile";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { ExportPart } from "./ExportPart";
 import { ImportLines } from "./ImportLines";
 import { useImportPreview, useImportProgress } from "./queries";
 
@@ -12,26 +13,7 @@ import { useImportPreview, useImportProgress } from "./queries";
 export function ExchangeTab(props: { isLead: boolean }) {
   return (
     <div className="flex max-w-[980px] flex-col gap-5">
-      <section>
-        <h2 className="m-0 text-[20px] font-bold">Out</h2>
-        <p className="mt-0 mb-2 text-[16px] text-soft">
-          As in force here, with what the department changed. A text that a spreadsheet would take for a
-          formula has an apostrophe in front, which reading it back takes away again.
-        </p>
-        <div className="flex flex-wrap gap-3">
-          <a className="action inline-flex items-center" href="/api/evidence/accuracy.csv" download>
-            All figures as CSV
-          </a>
-          <a
-            className="action inline-flex items-center"
-            data-quiet="true"
-            href="/api/evidence/packs.zip"
-            download
-          >
-            Everything as zip (YAML and CSV)
-          </a>
-        </div>
-      </section>
+      <ExportPart />
       {props.isLead ? <ImportPart /> : <p className="m-0 text-soft">Importing is for the leads.</p>}
     </div>
   );
@@ -42,6 +24,7 @@ function ImportPart() {
   const look = useImportPreview();
   const [why, setWhy] = useState("");
   const [applying, setApplying] = useState<string>();
+  const [going, setGoing] = useState<string[]>([]);
   const [error, setError] = useState<Error | null>(null);
   const progress = useImportProgress(applying);
   const state = progress.data?.state;
@@ -53,7 +36,7 @@ function ImportPart() {
   const preview = look.data;
   const apply = async (found: ImportPreview, sure: boolean) => {
     try {
-      await call(`/api/evidence/import/${found.id}`, "POST", { why, sure });
+      await call(`/api/evidence/import/${found.id}`, "POST", { why, sure, goes: going });
       setError(null);
       setApplying(found.id);
     } catch (refused) {
@@ -64,10 +47,11 @@ function ImportPart() {
     <section className="flex flex-col gap-3">
       <h2 className="m-0 text-[20px] font-bold">In</h2>
       <ChooseFile
-        words="A table of figures (CSV) or a whole pack (zip)"
-        accept=".csv,.zip"
+        words="A table of figures (XLSX, or CSV with commas, semicolons or tabs) or a whole pack (zip)"
+        accept=".xlsx,.csv,.tsv,.txt,.zip"
         onChoose={(file) => {
           setApplying(undefined);
+          setGoing([]);
           setError(null);
           if (file) {
             look.mutate(file);
@@ -83,8 +67,14 @@ function ImportPart() {
         <LookedAt
           found={preview}
           changed="changed"
-          refused="Nothing is applied while a line is refused. Mend the file and choose it again."
-          lines={<ImportLines preview={preview} />}
+          refused="Nothing is applied while a row is refused. Mend the file and choose it again."
+          mayApply={going.length > 0}
+          lines={
+            <>
+              <Remarks preview={preview} />
+              <ImportLines preview={preview} going={going} onGoing={setGoing} />
+            </>
+          }
         >
           <div className="flex flex-wrap items-end gap-3">
             <label className="flex flex-col text-[16px]">
@@ -102,9 +92,27 @@ function ImportPart() {
   );
 }
 
+/** How the file was read, so that nobody has to guess what was made of it. */
+function Remarks(props: { preview: ImportPreview }) {
+  const { remarks, missing } = props.preview;
+  return (
+    <ul className="m-0 list-none p-0 text-[16px] text-soft">
+      {remarks.map((r) => (
+        <li key={r}>{r}</li>
+      ))}
+      {missing > 0 && (
+        <li>
+          {missing === 1 ? "1 row of the department's is" : `${missing} rows of the department's are`} no
+          longer in the file. They stay unless you tick them; shipped rows always stay.
+        </li>
+      )}
+    </ul>
+  );
+}
+
 function Progress(props: { found: ImportPreview }) {
   const { found } = props;
-  const all = found.added + found.changed;
+  const all = Math.max(found.added + found.changed, found.done);
   return (
     <div role="status" className="text-[17px]">
       {found.state === "applying" && (
@@ -113,7 +121,7 @@ function Progress(props: { found: ImportPreview }) {
           {found.done} of {all} {found.done === all && ", checking the whole"}
         </>
       )}
-      {found.state === "applied" && `Applied: ${all} stored, and in force.`}
+      {found.state === "applied" && `Applied: ${found.done} stored, and in force.`}
       {found.state === "failed" && <b>Nothing was changed. {found.message}</b>}
     </div>
   );

@@ -2,23 +2,35 @@ import { Link, useSearchParams } from "react-router";
 import type { Pair, Pooled } from "../api/types";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { factor } from "../pieces/format";
 import { PageHeading } from "../pieces/PageHeading";
 import { useSession } from "../session/useSession";
+import { pairHistory } from "./address";
+import { judgements } from "./checked";
 import { AddFigure } from "./figures/AddFigure";
 import { RowActions } from "./figures/RowActions";
+import { PooledNumbers } from "./PooledNumbers";
 import { ForestPlot } from "./plots/ForestPlot";
 import { RocPlot } from "./plots/RocPlot";
 import { usePair } from "./queries";
 import { StudyTable } from "./StudyTable";
 
 const MODELS: Record<string, string> = {
-  study: "One study: its own figures. How much clinics differ cannot be seen; a variance of 0.36 is assumed.",
+  study: "its own figures. How much clinics differ cannot be seen; a variance of 0.36 is assumed.",
   univariate:
-    "Two or three studies: sensitivity and specificity each pooled by itself, with random effects (DerSimonian and Laird).",
-  bivariate:
-    "Four studies or more: both pooled together, bivariate random effects (Reitsma), by restricted likelihood.",
+    "sensitivity and specificity each pooled by itself, with random effects (DerSimonian and Laird).",
+  bivariate: "both pooled together, bivariate random effects (Reitsma), by restricted likelihood.",
 };
+
+/** What is pooled and how: a judgement is none of the studies. */
+function modelWords(pooled: Pooled): string {
+  const studies = pooled.studies === 1 ? "1 study" : `${pooled.studies} studies`;
+  const pooledOf = [
+    ...(pooled.studies > 0 ? [studies] : []),
+    ...(pooled.judgements > 0 ? [`${judgements(pooled.judgements)} of the department's`] : []),
+  ];
+  return `${pooledOf.join(" and ")}: ${MODELS[pooled.method]}`;
+}
+
 const WAYS: Record<string, string> = {
   corrected: "Studies at high risk of bias are lowered and held less certain here, as the department chose.",
   asPrinted: "Studies at high risk of bias count as printed, as the department chose.",
@@ -52,22 +64,24 @@ function Whole(props: { pair: Pair }) {
     <>
       <div>
         <PageHeading title={pair.pair.name} className="m-0 text-[28px] leading-tight font-bold" />
-        <p className="m-0 text-[19px]">for {pair.pair.conditionName}</p>
+        <p className="m-0 text-[19px]">
+          for {pair.pair.conditionName}
+          <Link
+            className="ml-5 text-[16px] underline print:hidden"
+            to={pairHistory(pair.pair.criterion, pair.pair.condition)}
+          >
+            Its history
+          </Link>
+        </p>
       </div>
       {pooled ? (
         <>
           <p className="m-0 text-[17px]">
-            {MODELS[pooled.method]} {pair.studies.some((s) => s.bias === "high") && WAYS[pair.highBias]}
-          </p>
-          <Ratios label="As weighed" pooled={pooled} />
-          {withoutHighBias && (
-            <Ratios label="Without studies at high risk of bias" pooled={withoutHighBias} />
-          )}
-          <p className="m-0 text-[16px] text-soft">
-            Where a ratio leads depends on how likely the condition was before.
+            {modelWords(pooled)} {pair.studies.some((s) => s.bias === "high") && WAYS[pair.highBias]}
           </p>
           <ForestPlot studies={pair.studies} pooled={pooled} />
           {pooled.confidenceRegion.length > 0 && <RocPlot studies={pair.studies} pooled={pooled} />}
+          <PooledNumbers pooled={pooled} withoutHighBias={withoutHighBias} />
         </>
       ) : (
         <p className="m-0 text-[17px]">
@@ -83,6 +97,7 @@ function Whole(props: { pair: Pair }) {
       {pair.studies.length > 0 && (
         <StudyTable
           studies={pair.studies}
+          pooled={pooled}
           actions={
             isLead
               ? (row) => (
@@ -94,16 +109,5 @@ function Whole(props: { pair: Pair }) {
       )}
       {isLead && <AddFigure criterion={pair.pair.criterion} condition={pair.pair.condition} />}
     </>
-  );
-}
-
-function Ratios(props: { label: string; pooled: Pooled }) {
-  const { positive, negative } = props.pooled;
-  return (
-    <p className="m-0 text-[17px]">
-      <b>{props.label}:</b> a positive multiplies the odds by {factor(positive.value).slice(2)} (95&#8239;%{" "}
-      {factor(positive.low).slice(2)} to {factor(positive.high).slice(2)}), a negative by{" "}
-      {factor(negative.value).slice(2)} ({factor(negative.low).slice(2)} to {factor(negative.high).slice(2)}).
-    </p>
   );
 }

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import type { Share, StudyRow } from "../api/types";
+import type { Pooled, Share, StudyRow } from "../api/types";
 import { WideTable } from "../pieces/WideTable";
 import { checkWords } from "./checked";
 
@@ -11,7 +11,13 @@ const KINDS: Record<string, string> = {
 };
 
 /** Every row as printed. */
-export function StudyTable(props: { studies: StudyRow[]; actions?: (row: StudyRow) => ReactNode }) {
+export function StudyTable(props: {
+  studies: StudyRow[];
+  /** What is weighed with; absent where nothing can be. */
+  pooled?: Pooled;
+  actions?: (row: StudyRow) => ReactNode;
+}) {
+  const { pooled } = props;
   const heads = [
     "Source",
     "Kind",
@@ -62,8 +68,34 @@ export function StudyTable(props: { studies: StudyRow[]; actions?: (row: StudyRo
             {props.actions && <td className="py-1">{props.actions(s)}</td>}
           </tr>
         ))}
+        {pooled && (
+          <Total name="Weighed with" sensitivity={pooled.sensitivity} specificity={pooled.specificity} />
+        )}
+        {pooled && (
+          <Total
+            name="In a new clinic"
+            sensitivity={pooled.newClinicSensitivity}
+            specificity={pooled.newClinicSpecificity}
+          />
+        )}
       </WideTable>
     </section>
+  );
+}
+
+function Total(props: { name: string; sensitivity: Share; specificity: Share }) {
+  return (
+    <tr className="border-b border-line">
+      <th scope="row" className="py-1 pr-3 text-left" colSpan={2}>
+        {props.name}
+      </th>
+      <td className="pr-3">
+        <b>{share(props.sensitivity)}</b>
+      </td>
+      <td className="pr-3" colSpan={8}>
+        <b>{share(props.specificity)}</b>
+      </td>
+    </tr>
   );
 }
 
@@ -75,6 +107,9 @@ function groups(s: StudyRow): string {
   const size = (n: number | undefined) => (n === undefined ? "not known, weighed as 30" : String(n));
   if (!s.specificity) {
     return `${size(s.diseased)}, none`;
+  }
+  if (s.kind === "judgement") {
+    return `counts for ${s.diseased} and ${s.healthy}, nobody was examined`;
   }
   return s.diseased === undefined && s.healthy === undefined
     ? "groups not known, weighed as 30 and 30"

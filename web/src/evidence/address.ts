@@ -2,3 +2,13 @@
 export function pairAddress(criterion: string, condition: string): string {
   return `/evidence/pair?criterion=${encodeURIComponent(criterion)}&condition=${encodeURIComponent(condition)}`;
 }
+
+/** Where the changes of a pair's figures are read. */
+export function pairHistory(criterion: string, condition: string): string {
+  return `/history?${new URLSearchParams({ criterion, condition })}`;
+}
+
+/** Where the changes of an entry of the content are read. */
+export function entryHistory(kind: string, id: string): string {
+  return `/history?${new URLSearchParams({ entry: `${kind} ${id}` })}`;
+}

@@ -3,13 +3,16 @@ import "fake-indexeddb/auto";
 import { cleanup, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import type { EntryView, FigureChange, ImportPreview, StudyRow } from "../api/types";
+import type { EntryView, FigureChange, ImportPreview, Pooled, StudyRow } from "../api/types";
+import { shareTyped } from "../pieces/numeral";
 import { page, serverOf } from "../test/page";
 import { EntryEditor } from "./content/EntryEditor";
 import { ExchangeTab } from "./ExchangeTab";
+import { FigureForm } from "./figures/FigureForm";
 import { draftOf, emptyDraft, faults, isWhole, meant } from "./figures/figureDraft";
 import { RowActions } from "./figures/RowActions";
 import { KeepDesign } from "./KeepDesign";
+import { PooledNumbers } from "./PooledNumbers";
 import { StudyTable } from "./StudyTable";
 
 afterEach(() => {
@@ -67,6 +70,8 @@ describe("content in", () => {
     changed: 1,
     same: 4,
     refused: 0,
+    missing: 1,
+    remarks: ["The columns are separated by semicolons; decimals have a comma."],
     done: 0,
     lines: [
       {
@@ -74,7 +79,14 @@ describe("content in", () => {
         line: 3,
         name: "neer/pain",
         status: "changed",
-        why: "sensitivity 0.75 becomes 0.8",
+        why: "sensitivity: 0.75 becomes 0.8",
+      },
+      {
+        file: "accuracy.csv",
+        name: "neer/pain, ours 2020",
+        status: "missing",
+        why: "if it goes, the history keeps it",
+        fingerprint: "abc",
       },
     ],
   };
@@ -97,12 +109,17 @@ describe("content in", () => {
         return { body: answer };
       },
     });
-    expect((await screen.findByText(/sensitivity 0.75 becomes 0.8/)).closest("tr")?.textContent).toContain(
+    expect((await screen.findByText(/sensitivity: 0.75 becomes 0.8/)).closest("tr")?.textContent).toContain(
       "neer/pain",
     );
     expect(screen.getByRole("status").textContent).toContain(
       "1 new, 1 changed, 4 the same already, 0 refused",
     );
+    expect(screen.getByText(/separated by semicolons/)).toBeTruthy();
+    expect(screen.getByText(/1 row of the department's is no longer in the file/)).toBeTruthy();
+    const ours = screen.getByLabelText(/take it away: neer\/pain, ours 2020/);
+    expect((ours as HTMLInputElement).checked).toBe(false);
+    await user.click(ours);
     await user.type(screen.getByLabelText(/Why/), "audit of the Hand Team");
     await user.click(screen.getByRole("button", { name: "Apply all of it" }));
     await user.click(await screen.findByRole("button", { name: "Keep it all the same" }));
@@ -111,18 +128,23 @@ describe("content in", () => {
     expect(
       asked.filter((a) => a.path === "/api/evidence/import/i" && a.method === "POST").map((a) => a.body),
     ).toEqual([
-      { why: "audit of the Hand Team", sure: false },
-      { why: "audit of the Hand Team", sure: true },
+      { why: "audit of the Hand Team", sure: false, goes: ["abc"] },
+      { why: "audit of the Hand Team", sure: true, goes: ["abc"] },
     ]);
   });
   it("is not applied while a line of it is refused, or by anybody but a lead", async () => {
     await choose({ "POST /api/evidence/import": () => ({ body: { ...LOOKED, refused: 1 } }) });
-    expect(await screen.findByText(/Nothing is applied while a line is refused/)).toBeTruthy();
+    expect(await screen.findByText(/Nothing is applied while a row is refused/)).toBeTruthy();
     expect(screen.queryByRole("button", { name: "Apply all of it" })).toBeNull();
     cleanup();
     page(<ExchangeTab isLead={false} />);
     expect(screen.queryByLabelText(/A table of figures/)).toBeNull();
-    expect(screen.getByRole("link", { name: "All figures as CSV" })).toBeTruthy();
+    const user = userEvent.setup();
+    await user.click(screen.getByRole("radio", { name: "semicolons" }));
+    await user.click(screen.getByRole("radio", { name: "0,07" }));
+    expect(screen.getByRole("link", { name: "All figures as CSV" }).getAttribute("href")).toBe(
+      "/api/evidence/accuracy.csv?separator=semicolon&decimal=comma&mark=true",
+    );
   });
 });
 
@@ -213,14 +235,96 @@ describe("a figure of the department's", () => {
 describe("a figure that cannot be", () => {
   it("is said by the names in the form, before it is sent", () => {
     const counts = { ...emptyDraft(), tp: "12", fn: "4", fp: "three", tn: "-1" };
-    expect(faults(counts)).toEqual([
-      '"Without, positive" must be a whole number, 0 or more.',
-      '"Without, negative" must be a whole number, 0 or more.',
-    ]);
-    expect(faults({ ...counts, kind: "sensitivity-only" })).toEqual([]);
-    expect(faults(emptyDraft())).toEqual([]);
+    expect(faults(counts)).toEqual({
+      fp: '"Without, positive" must be a whole number, 0 or more',
+      tn: '"Without, negative" must be a whole number, 0 or more',
+    });
+    expect(faults({ ...counts, kind: "sensitivity-only" })).toEqual({});
+    expect(faults(emptyDraft())).toEqual({});
     const judged = { ...emptyDraft(), kind: "judgement", diseased: "31", healthy: "" };
-    expect(faults(judged)).toEqual(["A judgement may count for 1 to 30 people with the condition."]);
+    expect(faults(judged)).toEqual({
+      diseased: "A judgement may count for 1 to 30 people with the condition",
+    });
+    const printed = {
+      ...emptyDraft(),
+      way: "printed",
+      sensitivity: "7",
+      specificity: "7 %",
+      diseased: "12.5",
+    };
+    expect(Object.keys(faults({ ...printed, year: String(new Date().getFullYear() + 1) }))).toEqual([
+      "sensitivity",
+      "diseased",
+      "year",
+    ]);
+  });
+  it("takes a proportion however it is typed", () => {
+    for (const [typed, share] of [
+      ["7 %", 0.07],
+      ["0.07", 0.07],
+      ["0,07", 0.07],
+      ["72,5%", 0.725],
+      [".5", 0.5],
+    ] as const) {
+      expect(meant({ ...emptyDraft(), way: "printed", sensitivity: typed }).sensitivity).toBe(share);
+    }
+    expect(shareTyped("most")).toBeNaN();
+    expect(shareTyped("%")).toBeNaN();
+  });
+  it("can be corrected where it was refused, whoever refused it", async () => {
+    const user = userEvent.setup();
+    serverOf({
+      "POST /api/evidence/figures/preview": () => ({ body: { sensitivity: 0.5, warnings: [] } }),
+      "POST /api/evidence/figures": () => ({
+        status: 422,
+        body: {
+          detail: "source: missing",
+          errors: [{ field: "source", message: "missing; expected authors" }],
+        },
+      }),
+    });
+    page(<FigureForm criterion="neer/pain" condition="slap-tear" open onClose={() => undefined} />);
+    const positive = screen.getByLabelText("With it, positive");
+    await user.type(positive, "abc");
+    expect(positive.getAttribute("aria-invalid")).toBe("true");
+    await user.clear(positive);
+    await user.type(positive, "8");
+    expect(positive.getAttribute("aria-invalid")).toBeNull();
+    await user.click(screen.getByRole("button", { name: "Add it" }));
+    const source = screen.getByLabelText("Source: authors and journal");
+    await waitFor(() => expect(source.getAttribute("aria-invalid")).toBe("true"));
+    expect(screen.getAllByText("missing; expected authors")).toHaveLength(1);
+  });
+});
+
+describe("pooled figures", () => {
+  const share = (value: number) => ({ value, low: value - 0.1, high: value + 0.1 });
+  const POOLED = {
+    method: "univariate",
+    studies: 1,
+    judgements: 1,
+    people: 90,
+    sensitivity: share(0.7),
+    specificity: share(0.6),
+    newClinicSensitivity: share(0.5),
+    newClinicSpecificity: share(0.4),
+    positive: share(1.75),
+    negative: share(0.5),
+    newClinicPositive: { value: 1.75, low: 0.9, high: 3.2 },
+    newClinicNegative: { value: 0.5, low: 0.2, high: 1.1 },
+  } as unknown as Pooled;
+  it("stand as numbers, with what a new clinic may find", () => {
+    page(<PooledNumbers pooled={POOLED} withoutHighBias={undefined} />);
+    const row = screen.getByRole("rowheader", { name: "A positive multiplies the odds by" }).closest("tr");
+    expect(row?.textContent).toBe("A positive multiplies the odds by1.751.65 to 1.850.90 to 3.20");
+  });
+  it("stand below the rows, and a judgement has no people", () => {
+    const judgement = { ...ROW, kind: "judgement", diseased: 8, healthy: 8, from: "added" } as StudyRow;
+    page(<StudyTable studies={[judgement]} pooled={POOLED} />);
+    expect(screen.getByText("counts for 8 and 8, nobody was examined")).toBeTruthy();
+    expect(screen.getByRole("rowheader", { name: "Weighed with" }).closest("tr")?.textContent).toContain(
+      "0.70 (0.60 to 0.80)",
+    );
   });
 });
 

@@ -1,8 +1,9 @@
 import { useState } from "react";
+import { date } from "../pieces/date";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { percent } from "../pieces/format";
 import { HunchRail } from "../pieces/HunchRail";
-import { type ConditionOutcome, dayOf, type Outcome, useStateHunches } from "./queries";
+import { type ConditionOutcome, type Outcome, useStateHunches } from "./queries";
 
 /** Every candidate: what is known of it and by what, or else what somebody thinks before it is known. */
 export function Conditions(props: { code: string; outcome: Outcome }) {
@@ -52,7 +53,7 @@ function Before(props: { of: ConditionOutcome }) {
       ? `Before: started at ${percent(foreseen.pretest)}, the program said ${percent(foreseen.shown)}${
           foreseen.hunch === undefined ? "" : `, ${hunch?.by ?? "the examiner"} ${percent(foreseen.hunch)}`
         }`
-      : `Known since ${dayOf(known.since)}, before anything was examined: it says nothing of how well we foresee`
+      : `Known since ${date(known.since)}, before anything was examined: it says nothing of how well we foresee`
     : hunch
       ? `${hunch.by} said ${percent(hunch.stated)}`
       : "";

@@ -1,7 +1,8 @@
 import { type FormEvent, useState } from "react";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { problemAt } from "../pieces/problems";
 import { Toggles } from "../pieces/Toggles";
-import { type CameOut, type Outcome, type Reference, refusedAt, today, useNote } from "./queries";
+import { type CameOut, type Outcome, type Reference, today, useNote } from "./queries";
 import { ReferenceDay } from "./ReferenceDay";
 
 const ANSWERS = [
@@ -21,7 +22,7 @@ export function NoteForm(props: { code: string; outcome: Outcome }) {
   const [more, setMore] = useState<string[]>([]);
   const others = props.outcome.others.filter((o) => !more.includes(o.id));
   const asked = [...props.outcome.conditions, ...props.outcome.others.filter((o) => more.includes(o.id))];
-  const refused = (field: string) => refusedAt(note.error, field);
+  const refused = (field: string) => problemAt(note.error, field);
   const send = (sure: boolean) =>
     note.mutate(
       {

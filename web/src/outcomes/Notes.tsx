@@ -1,7 +1,7 @@
+import { date } from "../pieces/date";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { capital } from "../pieces/format";
 import {
-  dayOf,
   type Outcome,
   type OutcomeNote,
   reportAddress,
@@ -37,7 +37,7 @@ function Note(props: { code: string; note: OutcomeNote }) {
     <li className="border-t border-line py-2 text-[16px]">
       <div className="flex flex-wrap items-baseline gap-x-3">
         <b>
-          {capital(note.referenceWords)}, {dayOf(note.on)}
+          {capital(note.referenceWords)}, {date(note.on)}
           {note.months !== undefined && `, watched for ${note.months} months`}
         </b>
         <span className="text-[15px] text-soft">noted by {note.madeBy}</span>

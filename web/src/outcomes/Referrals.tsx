@@ -1,8 +1,9 @@
 import { useState } from "react";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { capital } from "../pieces/format";
+import { problemAt } from "../pieces/problems";
 import { ReasonDialog } from "../pieces/ReasonDialog";
-import { type Outcome, type Reference, refusedAt, today, useGiveUp, useRefer } from "./queries";
+import { type Outcome, type Reference, today, useGiveUp, useRefer } from "./queries";
 import { ReferenceDay } from "./ReferenceDay";
 
 /** What is waited for; what came by the same reference ends the waiting. */
@@ -13,7 +14,7 @@ export function Referrals(props: { code: string; outcome: Outcome }) {
   const [reference, setReference] = useState<Reference | "">("");
   const [on, setOn] = useState(today());
   const [ending, setEnding] = useState<number>();
-  const refused = (field: string) => refusedAt(refer.error, field);
+  const refused = (field: string) => problemAt(refer.error, field);
   return (
     <section aria-label="Waiting for an answer">
       <h2 className="m-0 text-[19px] font-bold">Waiting for an answer</h2>

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { call, Problem, upload } from "../api/client";
+import { call, upload } from "../api/client";
 import type { components } from "../api/schema";
 
 type Schemas = components["schemas"];
@@ -83,11 +83,3 @@ export const useRemoveReport = (code: string) =>
 export const reportAddress = (code: string, id: number) => `${path(code)}/reports/${id}`;
 
 export const today = () => new Date().toLocaleDateString("en-CA");
-
-/** What is said of a field that was refused; nothing where it was not. */
-export const refusedAt = (error: Error | null, field: string) =>
-  error instanceof Problem ? (error.fields.find((f) => f.field === field)?.message ?? "") : "";
-
-/** A day as one writes it. */
-export const dayOf = (date: string) =>
-  new Date(`${date}T12:00`).toLocaleDateString("en-GB", { day: "numeric", month: "short", year: "numeric" });

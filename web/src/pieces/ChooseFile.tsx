@@ -34,6 +34,8 @@ export function LookedAt(props: {
   changed: string;
   lines: ReactNode;
   refused: string;
+  /** Whether there is something to do although nothing in the file is new or changed. */
+  mayApply?: boolean;
   children: ReactNode;
 }) {
   const { found } = props;
@@ -47,7 +49,7 @@ export function LookedAt(props: {
       {found.refused > 0 ? (
         <p className="m-0 text-[16px]">{props.refused}</p>
       ) : (
-        found.added + found.changed > 0 && props.children
+        (found.added + found.changed > 0 || props.mayApply) && props.children
       )}
     </>
   );

@@ -1,7 +1,8 @@
 import { type FormEvent, useState } from "react";
 import type { DepartmentSettings } from "../api/types";
 import { FieldProblem } from "../pieces/FieldProblem";
-import { NumberField, numberTyped } from "./NumberField";
+import { numberTyped } from "../pieces/numeral";
+import { NumberField } from "./NumberField";
 
 const LINES = [
   { name: "deficitPercent", label: "Weaker side is marked from, %", low: 1, high: 50 },

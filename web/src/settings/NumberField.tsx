@@ -12,6 +12,3 @@ export function NumberField(props: { label: string; value: string; onChange: (va
     </label>
   );
 }
-
-/** The number typed, with either mark before the decimals; not a number where it is none. */
-export const numberTyped = (text: string) => Number(text.replace(",", "."));

@@ -1,6 +1,7 @@
 import { type FormEvent, type ReactNode, useState } from "react";
 import { FieldProblem } from "../pieces/FieldProblem";
-import { NumberField, numberTyped } from "./NumberField";
+import { numberTyped } from "../pieces/numeral";
+import { NumberField } from "./NumberField";
 
 /** A few numbers that are set together: each has its place, and what cannot be is said beside them. */
 export function NumberForm<K extends string>(props: {

@@ -5,6 +5,11 @@ import { ErrorNote } from "../../pieces/ErrorNote";
 import { Toggles } from "../../pieces/Toggles";
 import { useContentChange } from "../queries";
 
+const OF_JUDGEMENT = [
+  { id: "checked", label: "Agreed" },
+  { id: "disputed", label: "Disputed" },
+  { id: "not-yet-checked", label: "Not yet agreed" },
+] as const;
 const STATES = [
   { id: "checked", label: "Checked against the source" },
   { id: "disputed", label: "Disputed" },
@@ -16,6 +21,8 @@ export function CheckDialog(props: {
   what: string;
   fingerprint: string;
   check: StudyCheck;
+  /** An opinion of the department's has no source: somebody agrees to it. */
+  judgement?: boolean;
   open: boolean;
   onClose: () => void;
 }) {
@@ -35,12 +42,17 @@ export function CheckDialog(props: {
     <DialogFrame
       open={props.open}
       onOpenChange={(open) => !open && props.onClose()}
-      title="Sign off this figure"
+      title={props.judgement ? "Agree to this judgement" : "Sign off this figure"}
       width={640}
     >
       <form className="flex flex-col gap-3" onSubmit={submit}>
         <p className="m-0 text-[16px]">{props.what}</p>
-        <Toggles label="What you found" value={state} options={STATES} onChange={setState} />
+        <Toggles
+          label={props.judgement ? "What you think of it" : "What you found"}
+          value={state}
+          options={props.judgement ? OF_JUDGEMENT : STATES}
+          onChange={setState}
+        />
         <label className="flex flex-col text-[16px]">
           {state === "disputed" ? "What is wrong with it" : "Note, if there is anything to say"}
           <textarea className="field h-24" value={note} onChange={(e) => setNote(e.target.value)} />

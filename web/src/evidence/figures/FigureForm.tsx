@@ -2,6 +2,8 @@ import { type FormEvent, useState } from "react";
 import type { FigureChange, StudyRow } from "../../api/types";
 import { DialogFrame } from "../../pieces/DialogFrame";
 import { ErrorNote } from "../../pieces/ErrorNote";
+import { besides, problemAt } from "../../pieces/problems";
+import { TextField } from "../../pieces/TextField";
 import { Toggles } from "../../pieces/Toggles";
 import { useContentChange, useFigurePreview } from "../queries";
 import { FigurePreviewNote } from "./FigurePreviewNote";
@@ -16,6 +18,11 @@ const KINDS = [
 const WAYS = [
   { id: "counts", label: "The four counts" },
   { id: "printed", label: "Sensitivity and specificity" },
+];
+const SHOWN = [
+  ...Object.keys(COUNTS).map((count) => `counts.${count}`),
+  ...["sensitivity", "specificity", "diseased", "healthy", "source", "year"],
+  ...["referenceStandard", "population", "note", "why"],
 ];
 const BIASES = ["low", "unclear", "high"].map((id) => ({ id, label: id }));
 
@@ -32,11 +39,12 @@ export function FigureForm(props: {
   const set = (change: Partial<Draft>) => setDraft({ ...draft, ...change });
   const judged = draft.kind === "judgement";
   const wrong = faults(draft);
+  const isRight = Object.keys(wrong).length === 0;
   const change: FigureChange = { criterion: props.criterion, condition: props.condition, ...meant(draft) };
   // What the figure comes to does not wait for its source.
   const preview = useFigurePreview(
     { ...change, source: change.source ?? "to come", why: "", sure: undefined },
-    isWhole(draft) && wrong.length === 0,
+    isWhole(draft) && isRight,
   );
   const save = useContentChange();
   const store = (sure?: boolean) =>
@@ -48,20 +56,21 @@ export function FigureForm(props: {
     );
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    if (wrong.length === 0) {
+    if (isRight) {
       store();
     }
   };
+  const at = (name: keyof Draft) =>
+    wrong[name] ?? problemAt(save.error, name in COUNTS ? `counts.${name}` : name);
   const field = (name: keyof Draft, label: string, numeric = false, width = "w-28") => (
-    <label className="flex flex-col text-[16px]">
-      {label}
-      <input
-        className={`field ${width}`}
-        inputMode={numeric ? "decimal" : undefined}
-        value={draft[name]}
-        onChange={(e) => set({ [name]: e.target.value })}
-      />
-    </label>
+    <TextField
+      label={label}
+      width={width}
+      numeric={numeric}
+      value={draft[name]}
+      problem={at(name)}
+      onChange={(value) => set({ [name]: value })}
+    />
   );
   return (
     <DialogFrame
@@ -90,20 +99,15 @@ export function FigureForm(props: {
             </>
           ) : (
             <>
-              {field("sensitivity", "Sensitivity, 0 to 1", true)}
+              {field("sensitivity", "Sensitivity", true)}
               {field("diseased", judged ? "Counts for, with" : "People with it", true)}
-              {draft.kind !== "sensitivity-only" && field("specificity", "Specificity, 0 to 1", true)}
+              {draft.kind !== "sensitivity-only" && field("specificity", "Specificity", true)}
               {draft.kind !== "sensitivity-only" &&
                 field("healthy", judged ? "Counts for, without" : "People without", true)}
             </>
           )}
         </div>
-        {wrong.map((w) => (
-          <p key={w} role="alert" className="m-0 border-l-4 border-amber pl-3 text-[16px]">
-            {w}
-          </p>
-        ))}
-        <FigurePreviewNote preview={preview.data} error={isWhole(draft) ? preview.error : null} />
+        <FigurePreviewNote preview={preview.data} error={isWhole(draft) && isRight ? preview.error : null} />
         <div className="flex flex-wrap gap-3">
           {!judged && field("source", "Source: authors and journal", false, "w-96")}
           {field("year", "Year", true, "w-24")}
@@ -120,7 +124,7 @@ export function FigureForm(props: {
           {field("note", "Note", false, "w-96")}
         </div>
         {field("why", "Why, for the history", false, "w-full")}
-        <ErrorNote error={save.error} onKeep={() => store(true)} />
+        <ErrorNote error={besides(save.error, SHOWN)} onKeep={() => store(true)} />
         <div className="flex gap-3">
           <button type="submit" className="action" disabled={save.isPending}>
             {row ? "Change it" : "Add it"}

@@ -12,6 +12,7 @@ export function RowActions(props: { row: StudyRow; criterion: string; condition:
   const { row } = props;
   const [doing, setDoing] = useState<Doing>();
   const remove = useContentChange();
+  const judgement = row.kind === "judgement";
   const close = () => {
     setDoing(undefined);
     remove.reset();
@@ -20,7 +21,8 @@ export function RowActions(props: { row: StudyRow; criterion: string; condition:
   return (
     <div className="flex gap-1 print:hidden">
       <button type="button" className="choice px-2 whitespace-nowrap" onClick={() => setDoing("check")}>
-        Sign off<span className="sr-only"> {name}</span>
+        {judgement ? "Agree" : "Sign off"}
+        <span className="sr-only"> {name}</span>
       </button>
       <button type="button" className="choice px-2 whitespace-nowrap" onClick={() => setDoing("change")}>
         Change<span className="sr-only"> {name}</span>
@@ -32,7 +34,14 @@ export function RowActions(props: { row: StudyRow; criterion: string; condition:
         </button>
       )}
       {doing === "check" && (
-        <CheckDialog what={name} fingerprint={row.fingerprint} check={row.check} open onClose={close} />
+        <CheckDialog
+          what={name}
+          fingerprint={row.fingerprint}
+          check={row.check}
+          judgement={judgement}
+          open
+          onClose={close}
+        />
       )}
       {doing === "change" && (
         <FigureForm criterion={props.criterion} condition={props.condition} row={row} open onClose={close} />

@@ -1,4 +1,5 @@
 import type { FigureChange, StudyRow } from "../../api/types";
+import { numberTyped, shareTyped } from "../../pieces/numeral";
 
 /** A figure as it stands in the form: everything is text until it is sent. */
 export interface Draft {
@@ -68,12 +69,9 @@ export function draftOf(row: StudyRow): Draft {
   };
 }
 
-const number = (text: string) => {
-  const plain = text.trim().replace(",", ".");
-  return plain === "" ? undefined : Number(plain);
-};
+const number = (text: string) => (text.trim() === "" ? undefined : numberTyped(text));
 
-const isNumber = (text: string) => text.trim() !== "" && Number.isFinite(number(text));
+const share = (text: string) => (text.trim() === "" ? undefined : shareTyped(text));
 
 /** The four counts by their names in the form. */
 export const COUNTS = {
@@ -83,43 +81,69 @@ export const COUNTS = {
   tn: "Without, negative",
 } as const;
 const LARGEST_JUDGEMENT = 30;
+const FIRST_YEAR = 1900;
 
 const byCounts = (draft: Draft) => draft.way === "counts" && draft.kind !== "judgement";
 
+/** The fields that say what the figure is. */
+function asked(draft: Draft): (keyof Draft)[] {
+  const one = draft.kind === "sensitivity-only";
+  if (byCounts(draft)) {
+    return one ? ["tp", "fn"] : ["tp", "fn", "fp", "tn"];
+  }
+  return one ? ["sensitivity", "diseased"] : ["sensitivity", "diseased", "specificity", "healthy"];
+}
+
 /** Whether there is enough to say what it comes to. */
 export function isWhole(draft: Draft): boolean {
-  const one = draft.kind === "sensitivity-only";
-  const needed = byCounts(draft)
-    ? [draft.tp, draft.fn, ...(one ? [] : [draft.fp, draft.tn])]
-    : [draft.sensitivity, ...(one ? [] : [draft.specificity])];
-  const sizes = draft.kind === "judgement" ? [size(draft, "diseased"), size(draft, "healthy")] : [];
-  return [...needed, ...sizes, draft.year].every(isNumber);
+  return [...asked(draft).filter((f) => f !== "diseased" && f !== "healthy"), "year" as const].every(
+    (f) => draft[f].trim() !== "",
+  );
 }
 
 function size(draft: Draft, side: "diseased" | "healthy"): string {
   return draft.kind === "judgement" && draft[side].trim() === "" ? JUDGED_SIZE : draft[side];
 }
 
-/** What cannot be sent as it stands, by the names in the form. */
-export function faults(draft: Draft): string[] {
-  const one = draft.kind === "sensitivity-only";
-  if (byCounts(draft)) {
-    return (["tp", "fn", "fp", "tn"] as const)
-      .filter((name) => !(one && (name === "fp" || name === "tn")))
-      .filter((name) => draft[name].trim() !== "" && !/^\d+$/.test(draft[name].trim()))
-      .map((name) => `"${COUNTS[name]}" must be a whole number, 0 or more.`);
+/** What cannot be sent as it stands, by field. */
+export function faults(draft: Draft): Partial<Record<keyof Draft, string>> {
+  const wrong: Partial<Record<keyof Draft, string>> = {};
+  for (const field of asked(draft)) {
+    const said = fault(draft, field);
+    if (said !== "") {
+      wrong[field] = said;
+    }
   }
-  return (["diseased", "healthy"] as const)
-    .filter((side) => {
-      const people = number(size(draft, side));
-      return (
-        draft.kind === "judgement" && !(people !== undefined && people >= 1 && people <= LARGEST_JUDGEMENT)
-      );
-    })
-    .map(
-      (side) =>
-        `A judgement may count for 1 to ${LARGEST_JUDGEMENT} people ${side === "diseased" ? "with the condition" : "without it"}.`,
-    );
+  const year = number(draft.year);
+  const thisYear = new Date().getFullYear();
+  if (year !== undefined && !(Number.isInteger(year) && year >= FIRST_YEAR && year <= thisYear)) {
+    wrong.year = `The year must be from ${FIRST_YEAR} to ${thisYear}`;
+  }
+  return wrong;
+}
+
+function fault(draft: Draft, field: keyof Draft): string {
+  if (field === "sensitivity" || field === "specificity") {
+    const value = share(draft[field]);
+    return value === undefined || (value >= 0 && value <= 1)
+      ? ""
+      : "Must be from 0 to 1, such as 0.72, 0,72 or 72\u202f%";
+  }
+  if (field === "diseased" || field === "healthy") {
+    const people = number(size(draft, field));
+    if (draft.kind === "judgement") {
+      const fits = people !== undefined && people >= 1 && people <= LARGEST_JUDGEMENT;
+      const whom = field === "diseased" ? "with the condition" : "without it";
+      return fits ? "" : `A judgement may count for 1 to ${LARGEST_JUDGEMENT} people ${whom}`;
+    }
+    return people === undefined || (Number.isInteger(people) && people >= 1)
+      ? ""
+      : "Must be a whole number, 1 or more, or nothing where it is not known";
+  }
+  const count = number(draft[field]);
+  return count === undefined || (Number.isInteger(count) && count >= 0)
+    ? ""
+    : `"${COUNTS[field as keyof typeof COUNTS]}" must be a whole number, 0 or more`;
 }
 
 /** What is sent: the counts or the printed figures, never both. */
@@ -135,8 +159,8 @@ export function meant(draft: Draft): Omit<FigureChange, "criterion" | "condition
         },
       }
     : {
-        sensitivity: number(draft.sensitivity),
-        specificity: one ? undefined : number(draft.specificity),
+        sensitivity: share(draft.sensitivity),
+        specificity: one ? undefined : share(draft.specificity),
         diseased: number(size(draft, "diseased")),
         healthy: one ? undefined : number(size(draft, "healthy")),
       };
