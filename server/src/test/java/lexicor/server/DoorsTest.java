@@ -49,7 +49,7 @@ class DoorsTest {
             rule((m, p) -> p.matches("/api/evidence/(design|figures/preview)"), KEEPS_CASES),
             rule((m, p) -> p.startsWith("/api/evidence"), Set.of("lead")),
             rule(
-                    (m, p) -> m.equals("GET") && (p.equals("/api/history") || p.endsWith("/history")),
+                    (m, p) -> m.equals("GET") && (p.startsWith("/api/history") || p.endsWith("/history")),
                     Set.of("lead", "clinician", "auditor")),
             rule(
                     (m, p) -> p.startsWith("/api/practice/students")

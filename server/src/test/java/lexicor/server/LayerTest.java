@@ -71,7 +71,7 @@ class LayerTest {
 
     /** The latest change of the field in the department's history. */
     private static JsonNode lineOfHistory(String field) {
-        for (JsonNode change : LEXICOR.get("/api/history").body()) {
+        for (JsonNode change : LEXICOR.get("/api/history").body().get("changes")) {
             for (JsonNode line : change.get("lines")) {
                 if (line.get("field").asString().equals(field)) {
                     return line;
@@ -246,8 +246,12 @@ class LayerTest {
         Caller.Answer refused = LEXICOR.put(at, change(0, fields));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().get("errors")).hasSize(1);
-        assertThat(refused.body().at("/errors/0/field").asString())
-                .isEqualTo("conditions.subacromial-pain.pretest.community");
+        assertThat(refused.body().at("/errors/0/field").asString()).isEqualTo("pretest.community");
+        assertThat(refused.body().get("detail").asString())
+                .isEqualTo("Base rate, community clinic: expected a probability strictly between 0 and 1, found 1.5");
+        ObjectNode miscoded = ((ObjectNode) shipped.get("fields").deepCopy()).put("icd10", "75.1");
+        assertThat(LEXICOR.put(at, change(0, miscoded)).body().get("detail").asString())
+                .startsWith("ICD-10 code: expected a letter and two digits");
 
         ((ObjectNode) fields.get("pretest")).put("community", 0.2);
         String named = change(0, fields).replace("for the test", "Counted by the Hand Team");
@@ -265,10 +269,9 @@ class LayerTest {
         assertThat(changed.get("shipped")).isEqualTo(shipped.get("fields"));
         assertThat(LEXICOR.put(at, change(0, fields)).status()).isEqualTo(409);
         assertThat(LEXICOR.get("/api/catalogue").body().toString()).contains("\"community\":0.2");
-        JsonNode line = lineOfHistory("condition subacromial-pain, pretest");
-        assertThat(line.get("before").asString())
-                .isEqualTo(shipped.at("/fields/pretest").toString());
-        assertThat(line.get("after").asString()).contains("0.2");
+        JsonNode line = lineOfHistory("Base rate, community clinic");
+        assertThat(line.get("before").asString()).isEqualTo("55 %");
+        assertThat(line.get("after").asString()).isEqualTo("20 %");
         String reset = at + "?version=" + changed.get("version") + "&why=Old+Figures+back";
         assertThat(LEXICOR.delete(reset).body().get("question").asBoolean()).isTrue();
         assertThat(LEXICOR.delete(reset + "&sure=true").status()).isEqualTo(204);

@@ -149,7 +149,7 @@ class PeopleTest {
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.body().get("detail").asString()).contains("the only lead");
         assertThat(LEXICOR.get("/api/history").body().toString())
-                .contains("leaver, account", "closed", "\"who\":\"heron\"")
+                .contains("Account of leaver", "closed", "\"who\":\"heron\"")
                 .doesNotContain("argon2");
     }
 

@@ -89,7 +89,7 @@ class SecondFactorTest {
                 "{\"version\":%s,\"role\":\"clinician\",\"active\":true,\"dropSecondFactor\":true}"
                         .formatted(account.get("version")));
         assertThat(person.signIn("careful", Running.PASSWORD).status()).isEqualTo(200);
-        assertThat(LEXICOR.get("/api/history").body().toString()).contains("careful, second factor");
+        assertThat(LEXICOR.get("/api/history").body().toString()).contains("Account of careful", "second factor");
     }
 
     @Test

@@ -10,7 +10,7 @@ import lexicor.core.planning.Stage;
 import lexicor.core.weighing.Suspicion;
 
 /** The catalogue as the browser needs it. */
-record CatalogueView(
+public record CatalogueView(
         List<TestView> tests,
         List<ConditionView> conditions,
         List<ComplaintView> complaints,
@@ -23,14 +23,15 @@ record CatalogueView(
         RegrowthNotesView regrowth) {
 
     /** What is offered to say which nerve was tapped, from where it was measured, and how the limb lay. */
-    record RegrowthNotesView(String test, List<String> nerves, List<String> landmarks, List<String> limbPositions) {}
+    public record RegrowthNotesView(
+            String test, List<String> nerves, List<String> landmarks, List<String> limbPositions) {}
 
     /**
      * A test with what there is to tap, one board for each of its places.
      *
      * @param informs conditions for which the packs have figures, or a cluster, that use the test
      */
-    record TestView(
+    public record TestView(
             String id,
             String name,
             String shortName,
@@ -56,19 +57,20 @@ record CatalogueView(
             List<String> informs) {}
 
     /** An observation that can be ticked for the record and weighs nothing. */
-    record NoteView(String id, String label) {}
+    public record NoteView(String id, String label) {}
 
     /** A school's own way to do a test, with the position and hold time that it then has. */
-    record VariantView(String name, String note, String position, @Schema(nullable = true) Integer holdSeconds) {}
+    public record VariantView(
+            String name, String note, String position, @Schema(nullable = true) Integer holdSeconds) {}
 
-    record CriterionView(String id, String label, String at) {}
+    public record CriterionView(String id, String label, String at) {}
 
-    record BoardView(String at, String label, List<PadView> pads, List<DialView> dials) {}
+    public record BoardView(String at, String label, List<PadView> pads, List<DialView> dials) {}
 
     /** A pad and the leaves it sets: truth values, codes, several codes that are added or taken out, and numbers. */
-    record PadView(String id, String label, String hint, Pad.Group group, Map<String, Object> sets) {}
+    public record PadView(String id, String label, String hint, Pad.Group group, Map<String, Object> sets) {}
 
-    record DialView(
+    public record DialView(
             String leaf,
             String label,
             String unit,
@@ -78,7 +80,7 @@ record CatalogueView(
             List<Double> quick,
             boolean decides) {}
 
-    record ConditionView(
+    public record ConditionView(
             String id,
             String name,
             String shortName,
@@ -91,7 +93,7 @@ record CatalogueView(
             boolean mustNotMiss) {}
 
     /** @param baseRates for this complaint by condition and setting, in place of the condition's own */
-    record ComplaintView(
+    public record ComplaintView(
             String id,
             String name,
             List<String> regions,
@@ -100,7 +102,7 @@ record CatalogueView(
             boolean injury,
             List<String> hurts) {}
 
-    record HistoryItemView(
+    public record HistoryItemView(
             String id,
             String ask,
             boolean finding,
@@ -109,12 +111,12 @@ record CatalogueView(
             Map<String, Integer> notches,
             List<String> informs) {}
 
-    record WarningView(String id, String when, String message) {}
+    public record WarningView(String id, String when, String message) {}
 
     /**
      * One of a fixed list.
      *
      * @param factor what a notch of suspicion multiplies the odds by; absent elsewhere
      */
-    record ChoiceView<T>(T id, String label, @Schema(nullable = true) Double factor) {}
+    public record ChoiceView<T>(T id, String label, @Schema(nullable = true) Double factor) {}
 }

@@ -3,8 +3,8 @@ package lexicor.server.deletion;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import lexicor.server.history.Change;
 import lexicor.server.history.HistorySource;
-import lexicor.server.history.Revised;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 
@@ -28,25 +28,31 @@ class TombstoneHistory implements HistorySource {
     }
 
     @Override
-    public List<Revised> latest(int most) {
+    public List<Change> latest(int most) {
         return tombstones.latest(Limit.of(most)).stream()
                 .flatMap(t -> t.broughtBackAt == null
                         ? Stream.of(deleted(t))
                         : Stream.of(
                                 deleted(t),
-                                new Revised(
-                                        0,
+                                new Change(
                                         t.broughtBackAt,
                                         t.broughtBackBy,
-                                        Map.of(t.code, t.reason),
-                                        Map.of(t.code, "brought back"))))
+                                        name(t),
+                                        Map.of(),
+                                        "brought back",
+                                        List.of(),
+                                        "")))
                 .toList();
     }
 
-    private static Revised deleted(Tombstone t) {
+    private static String name(Tombstone t) {
+        return "Case " + t.code;
+    }
+
+    private static Change deleted(Tombstone t) {
         String gone = t.goneAt == null
-                ? ""
-                : " (removed for good " + t.goneAt.toString().substring(0, 10) + ")";
-        return new Revised(0, t.deletedAt, t.deletedBy, Map.of(), Map.of(t.code, t.reason + gone));
+                ? "deleted"
+                : "deleted, removed for good " + t.goneAt.toString().substring(0, 10);
+        return new Change(t.deletedAt, t.deletedBy, name(t), Map.of(), gone, List.of(), t.reason);
     }
 }

@@ -12,7 +12,7 @@ public interface HistorySource {
      *
      * @param most how many at the most; the database gives no more
      */
-    List<Revised> latest(int most);
+    List<Change> latest(int most);
 
     /** Whether it is for leads and auditors alone. */
     default boolean isForOverseers() {

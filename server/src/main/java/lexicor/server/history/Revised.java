@@ -14,7 +14,21 @@ import java.util.TreeSet;
  */
 public record Revised(long revision, Instant at, String who, Map<String, String> before, Map<String, String> after) {
     /** A field that differs; an empty value was not there. */
-    public record Line(String field, String before, String after) {}
+    public record Line(String field, String before, String after) {
+        /** The same of a list with an item a line: those items alone that are not on both sides. */
+        public Line itemsThatDiffer() {
+            if (before.indexOf('\n') < 0 && after.indexOf('\n') < 0) {
+                return this;
+            }
+            List<String> was = before.isEmpty() ? List.of() : List.of(before.split("\n"));
+            List<String> is = after.isEmpty() ? List.of() : List.of(after.split("\n"));
+            String gone =
+                    String.join("\n", was.stream().filter(i -> !is.contains(i)).toList());
+            String come =
+                    String.join("\n", is.stream().filter(i -> !was.contains(i)).toList());
+            return gone.isEmpty() && come.isEmpty() ? this : new Line(field, gone, come);
+        }
+    }
 
     /** Every field that differs, in alphabetical order. */
     public List<Line> lines() {

@@ -2,6 +2,7 @@ package lexicor.server.history;
 
 import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -62,7 +63,7 @@ public class Revisions {
      * @param keyProperty the property that tells entities apart; those with the same value are one thing over time
      * @param key its value
      * @param flat what an entity holds, in words
-     * @param last what is said of one that was taken away, for example why, and what counts then
+     * @param last what counts once one was taken away
      * @param covered what was there before the first of them
      */
     public record Things<E>(
@@ -81,28 +82,35 @@ public class Revisions {
 
     private record Step<E>(E entity, RevisionRecord revision, boolean gone) {}
 
+    /** An entity as it was stored with a change, and what the change was. */
+    public record Found<E>(E entity, Revised revised) {}
+
     /** The latest changes of such things, the latest first, and no more of them than are asked for. */
     @Transactional(readOnly = true)
-    public <E> List<Revised> latest(Things<E> things, int most) {
-        List<Revised> found = new ArrayList<>();
+    public <E> List<Found<E>> latest(Things<E> things, int most) {
+        List<Found<E>> found = new ArrayList<>();
         int from = 0;
-        List<Step<E>> steps;
+        boolean all;
         do {
-            steps = steps(query(things).setFirstResult(from).setMaxResults(most), things.type());
+            List<Step<E>> steps = steps(query(things).setFirstResult(from).setMaxResults(most), things.type());
+            all = steps.size() < most;
+            List<Step<E>> before = before(things, steps, from == 0 && all);
             for (int i = 0; i < steps.size() && found.size() < most; i++) {
                 Step<E> step = steps.get(i);
+                Map<String, String> was =
+                        before.get(i) == null ? things.covered().apply(step.entity()) : after(things, before.get(i));
                 Revised revised = new Revised(
                         step.revision().id,
                         step.revision().changedAt,
                         step.revision().person,
-                        before(things, steps, i),
+                        was,
                         after(things, step));
                 if (!revised.lines().isEmpty()) {
-                    found.add(revised);
+                    found.add(new Found<>(step.entity(), revised));
                 }
             }
             from += steps.size();
-        } while (found.size() < most && steps.size() == most);
+        } while (found.size() < most && !all);
         return found;
     }
 
@@ -110,24 +118,33 @@ public class Revisions {
         return step.gone() ? things.last().apply(step.entity()) : things.flat().apply(step.entity());
     }
 
-    /** What the step before left, which may lie further back than what was read. */
-    private <E> Map<String, String> before(Things<E> things, List<Step<E>> steps, int i) {
-        Object key = things.key().apply(steps.get(i).entity());
-        return steps.subList(i + 1, steps.size()).stream()
-                .filter(s -> things.key().apply(s.entity()).equals(key))
+    /**
+     * The step before each, which may lie further back than what was read; null where there is none.
+     *
+     * @param all whether nothing lies further back
+     */
+    private <E> List<Step<E>> before(Things<E> things, List<Step<E>> steps, boolean all) {
+        Map<Object, Step<E>> last = new HashMap<>();
+        List<Step<E>> before = new ArrayList<>(Collections.nCopies(steps.size(), null));
+        for (int i = steps.size() - 1; i >= 0; i--) {
+            Step<E> step = steps.get(i);
+            Object key = things.key().apply(step.entity());
+            Step<E> earlier = last.put(key, step);
+            before.set(i, earlier == null && !all ? stored(things, key, step) : earlier);
+        }
+        return before;
+    }
+
+    private <E> Step<E> stored(Things<E> things, Object key, Step<E> step) {
+        return steps(
+                        query(things)
+                                .add(AuditEntity.property(things.keyProperty()).eq(key))
+                                .add(AuditEntity.revisionNumber().lt(step.revision().id))
+                                .setMaxResults(1),
+                        things.type())
+                .stream()
                 .findFirst()
-                .or(() -> steps(
-                                query(things)
-                                        .add(AuditEntity.property(things.keyProperty())
-                                                .eq(key))
-                                        .add(AuditEntity.revisionNumber()
-                                                .lt(steps.get(i).revision().id))
-                                        .setMaxResults(1),
-                                things.type())
-                        .stream()
-                        .findFirst())
-                .map(s -> after(things, s))
-                .orElseGet(() -> things.covered().apply(steps.get(i).entity()));
+                .orElse(null);
     }
 
     private <E> AuditQuery query(Things<E> things) {

@@ -40,6 +40,10 @@ final class ImportPlan {
     final List<PackEntry> entries = new ArrayList<>();
     final Map<String, SignOff> checks = new LinkedHashMap<>();
     final Edition against;
+
+    /** The content that the file's own names are of. */
+    Catalogue valid;
+
     private final Against compared;
     private final List<ImportLine> lines = new ArrayList<>();
     private final List<String> remarks = new ArrayList<>();
@@ -48,6 +52,7 @@ final class ImportPlan {
     private ImportPlan(Against compared) {
         this.compared = compared;
         against = compared.edition();
+        valid = against.catalogue();
     }
 
     static ImportPlan of(GivenFile given, Against against) {
@@ -77,13 +82,13 @@ final class ImportPlan {
             whole = whole.with(file.getKey(), file.getValue());
         }
         try {
-            Catalogue valid = Packs.read(whole);
+            valid = Packs.read(whole);
             fixedFiles(given);
             packEntries(whole);
             if (given.has(Packs.ACCURACY)) {
                 table(Packs.ACCURACY, AccuracyTable.read(Packs.ACCURACY, given.text(Packs.ACCURACY)), valid);
             }
-            signOffs(valid);
+            signOffs();
         } catch (InvalidDocumentException e) {
             e.problems().forEach(p -> refuse(p.file(), p.path(), p.message()));
         }
@@ -133,7 +138,7 @@ final class ImportPlan {
         return entry.kind() + " " + entry.id();
     }
 
-    private void signOffs(Catalogue valid) {
+    private void signOffs() {
         valid.signOffs().forEach((fingerprint, signOff) -> {
             SignOff was = against.catalogue().signOffs().get(fingerprint);
             if (was != null && signOff.saysTheSameAs(was)) {

@@ -212,16 +212,16 @@ class Imports implements DisposableBean {
             stored(kept);
         }
         kept.plan.checks.forEach((fingerprint, signOff) -> {
-            check(fingerprint, signOff, given.whence());
+            check(kept, fingerprint, signOff, given.whence());
             stored(kept);
         });
         return kept.done.get();
     }
 
-    private void check(String fingerprint, SignOff signOff, String whence) {
+    private void check(Pending kept, String fingerprint, SignOff signOff, String whence) {
         FigureCheckRecord record = checks.findById(fingerprint).orElseGet(FigureCheckRecord::new);
         record.fingerprint = fingerprint;
-        record.figure = FigureNames.of(editions.catalogue(), fingerprint).orElse(fingerprint);
+        record.describe(kept.plan.valid);
         String from = signOff.from().isEmpty() ? whence : whence + "; before that " + signOff.from();
         record.set(signOff.broughtInBy(from.substring(0, Math.min(LONGEST_WHENCE, from.length()))));
         checks.save(record);

@@ -13,7 +13,10 @@ import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.packs.PackEntry;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
+import lexicor.core.examination.Wording;
 import lexicor.server.catalogue.Editions;
+import lexicor.server.content.EntryChecks;
+import lexicor.server.content.FormProblem;
 import lexicor.server.layer.LayerViews.EntryChange;
 import lexicor.server.layer.LayerViews.EntryLine;
 import lexicor.server.layer.LayerViews.EntryList;
@@ -34,7 +37,7 @@ public class OwnEntries {
     private static final String HISTORY = "history/";
 
     private static final int LONGEST_ID = 80;
-    private static final List<String> NAMES = List.of("name", "when", "ask");
+    private static final List<String> NAMES = List.of("name", "when", "ask", "label");
 
     private final Layer layer;
     private final Editions editions;
@@ -85,6 +88,11 @@ public class OwnEntries {
                 .map(JsonNode::asString)
                 .findFirst()
                 .orElse(entry.id());
+    }
+
+    /** The entry by its kind and name, for a sentence. */
+    static String title(PackEntry entry) {
+        return Wording.capital(entry.kind().id().replace('-', ' ')) + " \u201c" + name(entry) + "\u201d";
     }
 
     EntryView entry(String kindId, String id) {
@@ -177,20 +185,24 @@ public class OwnEntries {
         }
         String why = Reasons.of(change.why(), change.sure());
         PackEntry entry = new PackEntry(kind, id, fields);
+        refuse(EntryChecks.of(entry));
         try {
             store(entry, change.version(), why);
         } catch (InvalidDocumentException e) {
-            throw ownProblems(e, kind.path(id));
+            refuse(FormProblem.of(e, entry));
         }
         return entry(kindId, id);
     }
 
-    /** Where the entry itself is faulty, everything that refers to it is as well; that would hide what is wrong. */
-    private static InvalidDocumentException ownProblems(InvalidDocumentException all, String path) {
-        List<Problem> own = all.problems().stream()
-                .filter(p -> p.path().startsWith(path + ".") || p.path().equals(path))
-                .toList();
-        return own.isEmpty() ? all : new InvalidDocumentException(own);
+    /** By the names of the form, where there is anything. */
+    private static void refuse(List<FormProblem> problems) {
+        if (!problems.isEmpty()) {
+            throw Refusal.fields(
+                    problems.stream().map(FormProblem::sentence).collect(Collectors.joining("; ")),
+                    problems.stream()
+                            .map(p -> new Problem("", p.path(), p.message()))
+                            .toList());
+        }
     }
 
     private void store(PackEntry entry, long version, String why) {

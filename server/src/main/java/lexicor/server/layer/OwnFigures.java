@@ -171,7 +171,9 @@ public class OwnFigures {
         if (state == SignOff.State.DISPUTED && note.isEmpty()) {
             throw Refusal.field("note", "Say what is wrong with the figure");
         }
-        String figure = described(fingerprint);
+        if (FigureNames.of(editions.catalogue(), fingerprint).isEmpty()) {
+            throw gone();
+        }
         layer.change(() -> {
             if (state == SignOff.State.NOT_YET_CHECKED) {
                 checks.findById(fingerprint).ifPresent(checks::delete);
@@ -179,7 +181,7 @@ public class OwnFigures {
             }
             FigureCheckRecord record = checks.findById(fingerprint).orElseGet(FigureCheckRecord::new);
             record.fingerprint = fingerprint;
-            record.figure = figure;
+            record.describe(editions.catalogue());
             record.set(new SignOff(
                     state,
                     signedIn.person().name(),
@@ -188,10 +190,6 @@ public class OwnFigures {
                     ""));
             return checks.save(record);
         });
-    }
-
-    private String described(String fingerprint) {
-        return FigureNames.of(editions.catalogue(), fingerprint).orElseThrow(OwnFigures::gone);
     }
 
     private AccuracyRow existing(String fingerprint) {

@@ -2,8 +2,8 @@ package lexicor.server.people;
 
 import java.util.List;
 import java.util.Map;
+import lexicor.server.history.Change;
 import lexicor.server.history.HistorySource;
-import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
 import lexicor.server.history.Revisions.Things;
 import org.springframework.stereotype.Component;
@@ -28,21 +28,25 @@ class PeopleHistory implements HistorySource {
     }
 
     @Override
-    public List<Revised> latest(int most) {
-        return revisions.latest(
-                Things.of(
-                        PersonRecord.class,
-                        "id",
-                        p -> p.id,
-                        p -> Map.of(
-                                p.name + ", role",
-                                p.role.id(),
-                                p.name + ", account",
-                                p.active ? "open" : "closed",
-                                p.name + ", second factor",
-                                p.secondFactor ? "on" : "off",
-                                p.name + ", sessions ended",
-                                String.valueOf(p.signOuts))),
-                most);
+    public List<Change> latest(int most) {
+        return revisions
+                .latest(
+                        Things.of(
+                                PersonRecord.class,
+                                "id",
+                                p -> p.id,
+                                p -> Map.of(
+                                        "role",
+                                        p.role.id(),
+                                        "account",
+                                        p.active ? "open" : "closed",
+                                        "second factor",
+                                        p.secondFactor ? "on" : "off",
+                                        "sessions ended",
+                                        String.valueOf(p.signOuts))),
+                        most)
+                .stream()
+                .map(f -> Change.of(f.revised(), "Account of " + f.entity().name, Map.of(), ""))
+                .toList();
     }
 }

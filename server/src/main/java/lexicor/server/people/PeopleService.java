@@ -65,6 +65,11 @@ public class PeopleService {
         return store.findAllByOrderByName().stream().map(PeopleService::view).toList();
     }
 
+    /** Everybody's name, whoever has left among them. */
+    public List<String> names() {
+        return all().stream().map(PersonView::name).sorted().toList();
+    }
+
     /** Everybody who can be given a case. */
     @Transactional(readOnly = true)
     public List<String> colleagues() {

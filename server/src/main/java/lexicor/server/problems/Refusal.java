@@ -68,6 +68,16 @@ public final class Refusal extends RuntimeException {
                 HttpStatus.UNPROCESSABLE_CONTENT, field + ": " + message, List.of(new Problem("", field, message)));
     }
 
+    /**
+     * Fields that cannot be used as they are.
+     *
+     * @param message all of it in sentences
+     * @param problems field by field
+     */
+    public static Refusal fields(String message, List<Problem> problems) {
+        return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, message, List.copyOf(problems));
+    }
+
     /** Something doubtful: it is saved if it is sent again as meant. */
     public static Refusal question(String field, String message) {
         Refusal refusal = field(field, message);

@@ -3,8 +3,8 @@ package lexicor.server.settings;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import lexicor.server.history.Change;
 import lexicor.server.history.HistorySource;
-import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
 import lexicor.server.history.Revisions.Things;
 import org.springframework.stereotype.Component;
@@ -13,8 +13,6 @@ import tools.jackson.databind.json.JsonMapper;
 /** Changes of the department's settings. */
 @Component
 class SettingsHistory implements HistorySource {
-    private static final String REASON = "reason";
-
     /** What a field is called; one that is not here is no setting. */
     private static final Map<String, String> LABELS = Map.ofEntries(
             Map.entry("school", "way to weigh"),
@@ -50,17 +48,10 @@ class SettingsHistory implements HistorySource {
     }
 
     @Override
-    public List<Revised> latest(int most) {
+    public List<Change> latest(int most) {
         return revisions.latest(Things.of(SettingsRecord.class, "id", s -> s.id, SettingsHistory::flat), most).stream()
-                .map(SettingsHistory::withItsOwnReason)
+                .map(f -> Change.of(f.revised(), "Settings", Map.of(), f.entity().why == null ? "" : f.entity().why))
                 .toList();
-    }
-
-    /** A reason is of one change, not a setting that the next one changes. */
-    private static Revised withItsOwnReason(Revised r) {
-        Map<String, String> before = new TreeMap<>(r.before());
-        before.remove(REASON);
-        return new Revised(r.revision(), r.at(), r.who(), before, r.after());
     }
 
     private static Map<String, String> flat(SettingsRecord s) {
@@ -73,7 +64,6 @@ class SettingsHistory implements HistorySource {
                 flat.put(label, value.isBoolean() ? (value.asBoolean() ? "yes" : "no") : value.asString());
             }
         });
-        flat.put(REASON, s.why);
         flat.values().removeIf(value -> value == null || value.isEmpty());
         return flat;
     }

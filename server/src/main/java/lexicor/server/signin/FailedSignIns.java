@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import lexicor.server.history.Change;
 import lexicor.server.history.HistorySource;
-import lexicor.server.history.Revised;
 import lexicor.server.time.Moments;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -113,19 +113,17 @@ class FailedSignIns implements HistorySource {
     }
 
     @Override
-    public List<Revised> latest(int most) {
+    public List<Change> latest(int most) {
         write();
         return store.findByOrderByLastAtDesc(Limit.of(most)).stream()
-                .map(f -> new Revised(
-                        0,
+                .map(f -> new Change(
                         f.lastAt,
                         f.person == null ? "a name that nobody has" : f.person,
+                        "From " + f.address,
                         Map.of(),
-                        Map.of(
-                                "from " + f.address,
-                                f.tries
-                                        + (f.tries == 1 ? " try" : " tries since ")
-                                        + (f.tries == 1 ? "" : f.firstAt.truncatedTo(ChronoUnit.SECONDS)))))
+                        f.tries == 1 ? "1 try" : f.tries + " tries since " + f.firstAt.truncatedTo(ChronoUnit.SECONDS),
+                        List.of(),
+                        ""))
                 .toList();
     }
 }

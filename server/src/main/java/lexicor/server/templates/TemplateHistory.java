@@ -2,8 +2,8 @@ package lexicor.server.templates;
 
 import java.util.List;
 import java.util.Map;
+import lexicor.server.history.Change;
 import lexicor.server.history.HistorySource;
-import lexicor.server.history.Revised;
 import lexicor.server.history.Revisions;
 import lexicor.server.history.Revisions.Things;
 import org.springframework.stereotype.Component;
@@ -23,13 +23,17 @@ class TemplateHistory implements HistorySource {
     }
 
     @Override
-    public List<Revised> latest(int most) {
-        return revisions.latest(
-                Things.of(
-                        TemplateRecord.class,
-                        "id",
-                        t -> t.id,
-                        t -> Map.of(String.valueOf(t.name), String.join(", ", t.tests))),
-                most);
+    public List<Change> latest(int most) {
+        return revisions
+                .latest(
+                        Things.of(
+                                TemplateRecord.class,
+                                "id",
+                                t -> t.id,
+                                t -> Map.of(String.valueOf(t.name), String.join(", ", t.tests))),
+                        most)
+                .stream()
+                .map(f -> Change.of(f.revised(), "List \u201c" + f.entity().name + "\u201d", Map.of(), ""))
+                .toList();
     }
 }

@@ -36,7 +36,7 @@ public final class Packs {
     /** Who checked which figure; none need be there. */
     public static final String SIGN_OFFS = "evidence/sign-offs.csv";
 
-    static final List<String> REGIONS = List.of("neck", "shoulder", "elbow", "wrist", "hand");
+    public static final List<String> REGIONS = List.of("neck", "shoulder", "elbow", "wrist", "hand");
 
     /** Every file that packs can have. */
     static final List<String> FILES = Stream.concat(

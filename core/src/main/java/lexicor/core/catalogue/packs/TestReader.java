@@ -11,10 +11,13 @@ import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.document.Entry;
 
 /** Reads one test of a catalogue file. References to other entries are checked later, by {@link CatalogueChecks}. */
-final class TestReader {
+public final class TestReader {
     private TestReader() {}
 
-    static ClinicalTest read(Entry listed) {
+    /**
+     * @throws lexicor.core.document.InvalidDocumentException with the first thing that is wrong with it
+     */
+    public static ClinicalTest read(Entry listed) {
         String id = listed.text("id");
         Entry entry = listed.named("tests." + id);
         entry.has("id");
