@@ -69,13 +69,13 @@ const without = (home: string, screens: ReactNode) => (
   </>
 );
 
-const AUDITOR = without(
-  "/history",
-  at([
-    ["/cases/:code/history", CaseHistory],
-    ["/history", DepartmentHistory],
-  ]),
-);
+/** What an auditor reads, and a clinician as well. */
+const READ = at([
+  ["/cases/:code/history", CaseHistory],
+  ["/history", DepartmentHistory],
+  ["/evidence", EvidenceScreen],
+  ["/evidence/pair", PairScreen],
+]);
 
 const CLINICIAN = (
   <>
@@ -94,29 +94,30 @@ const CLINICIAN = (
     </Route>
     {at([
       ["/cases", CasesScreen],
-      ["/cases/:code/history", CaseHistory],
-      ["/history", DepartmentHistory],
       ["/people", PeopleScreen],
       ["/cases/:code/print", PrintScreen],
-      ["/evidence", EvidenceScreen],
-      ["/evidence/pair", PairScreen],
       ["/exchange", ExchangeScreen],
       ["/honesty", HonestyScreen],
       ["/outcomes/:tab?", OutcomesRoom],
       ["/settings", SettingsScreen],
     ])}
+    {READ}
     {PRACTICE}
   </>
 );
 
-/** What each role is for: cases, the history, or practice. */
+/** What each role is for: cases, the history and what it is of, or practice. */
 export function App() {
   const { data: session } = useSession();
   const role = session?.role;
   return (
     <Routes>
       <Route element={<StoppableOutlet />}>
-        {role === "auditor" ? AUDITOR : role === "student" ? without("/practice", PRACTICE) : CLINICIAN}
+        {role === "auditor"
+          ? without("/history", READ)
+          : role === "student"
+            ? without("/practice", PRACTICE)
+            : CLINICIAN}
         <Route path="*" element={<NotFound />} />
       </Route>
     </Routes>

@@ -33,6 +33,10 @@ import { useCommands } from "./useCommands";
 import { useExamining } from "./useExamining";
 import { useSteps } from "./useSteps";
 
+/** Where a test is tried without a patient, it is recorded by the same pads and read in the same words. */
+export { padChanges } from "../api/examination";
+export { BothSides } from "./pads/BothSides";
+
 /** Dialogs and screens of a whole stage come when they are first asked for. */
 const KeyList = later(() => import("./KeyList").then((m) => m.KeyList), NotLoaded);
 const PlanDialog = later(() => import("./plan/PlanDialog").then((m) => m.PlanDialog), NotLoaded);

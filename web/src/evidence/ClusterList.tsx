@@ -9,8 +9,9 @@ import { Worth } from "./Worth";
 
 /** The published clusters with their rule, members and source; where it can be said, beside what their members predict. */
 export function ClusterList(props: { clusters: ClusterLine[] }) {
-  const isLead = useSession().data?.role === "lead";
-  const tally = useClusterTally();
+  const role = useSession().data?.role;
+  const isLead = role === "lead";
+  const tally = useClusterTally(isLead || role === "clinician");
   const [signing, setSigning] = useState<ClusterLine>();
   return (
     <>

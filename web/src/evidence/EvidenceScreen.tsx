@@ -30,9 +30,12 @@ export function EvidenceScreen() {
   const evidence = useEvidence();
   const catalogue = useCatalogue();
   const settings = useSettings();
-  const isLead = useSession().data?.role === "lead";
+  const role = useSession().data?.role;
+  const isLead = role === "lead";
+  // An auditor reads what there is; a count is designed by who treats.
+  const tabs = TABS.filter(([id]) => id !== "workbench" || role !== "auditor");
   const [params, setParams] = useSearchParams();
-  const tab = TABS.find(([id]) => id === params.get("tab"))?.[0] ?? "figures";
+  const tab = tabs.find(([id]) => id === params.get("tab"))?.[0] ?? "figures";
   return (
     <>
       <TopBar />
@@ -48,7 +51,7 @@ export function EvidenceScreen() {
             onValueChange={(next) => setParams({ tab: next }, { replace: true })}
             className="flex flex-col gap-3"
           >
-            <TabBar label="Evidence" tabs={TABS} />
+            <TabBar label="Evidence" tabs={tabs} />
             <Tabs.Content value="figures">
               <Browse index={evidence.data} catalogue={catalogue.data} />
             </Tabs.Content>

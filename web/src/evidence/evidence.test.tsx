@@ -3,10 +3,9 @@ import "fake-indexeddb/auto";
 import { cleanup, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import type { EntryView, FigureChange, ImportPreview, Pooled, StudyRow } from "../api/types";
+import type { FigureChange, ImportPreview, Pooled, StudyRow } from "../api/types";
 import { shareTyped } from "../pieces/numeral";
 import { page, serverOf } from "../test/page";
-import { EntryEditor } from "./content/EntryEditor";
 import { ExchangeTab } from "./ExchangeTab";
 import { FigureForm } from "./figures/FigureForm";
 import { draftOf, emptyDraft, faults, isWhole, meant } from "./figures/figureDraft";
@@ -325,103 +324,5 @@ describe("pooled figures", () => {
     expect(screen.getByRole("rowheader", { name: "Weighed with" }).closest("tr")?.textContent).toContain(
       "0.70 (0.60 to 0.80)",
     );
-  });
-});
-
-describe("an entry of the content", () => {
-  const ENTRY: EntryView = {
-    kind: "condition",
-    id: "slap-tear",
-    version: 4,
-    fields: {
-      id: "slap-tear",
-      name: "SLAP tear",
-      pretest: 0.2,
-      onward: "refer",
-      traumaOnly: false,
-      variants: [{ id: "seated", label: "Seated" }],
-    },
-    shipped: {
-      id: "slap-tear",
-      name: "SLAP tear",
-      pretest: 0.1,
-      onward: "refer",
-      traumaOnly: false,
-      variants: [{ id: "seated", label: "Seated" }],
-    },
-    missing: { sources: ["none yet"] },
-    parts: { variants: { id: "", label: "", at: "on the wrist" } },
-    why: "ours is higher",
-  } as unknown as EntryView;
-  const edit = (isLead = true) => {
-    const user = userEvent.setup();
-    const added: string[] = [];
-    const asked = serverOf({
-      "PUT /api/evidence/entries/condition/slap-tear": ({ body }) => unlessNamed(body, ENTRY),
-      "PUT /api/evidence/entries/condition/own-tear": ({ body }) => unlessNamed(body, ENTRY),
-      "DELETE /api/evidence/entries/condition/slap-tear?version=4&why=shipped+is+right&sure=false": () => ({
-        status: 204,
-      }),
-    });
-    page(<EntryEditor entry={ENTRY} isLead={isLead} onAdded={(id) => added.push(id)} />);
-    return { user, asked, added };
-  };
-
-  it("is stored over the version that was seen, and says what is other than shipped", async () => {
-    const { user, asked } = edit();
-    expect(screen.getByText("Changed by the department: ours is higher")).toBeTruthy();
-    expect(screen.getByText("Other than shipped: pretest (shipped: 0.1)")).toBeTruthy();
-    const rate = screen.getByLabelText(/base rate/);
-    await user.clear(rate);
-    await user.type(rate, "0,15");
-    await user.click(screen.getByLabelText("only after an injury"));
-    await user.type(screen.getByLabelText(/Why/), "audit of the Hand Team");
-    await user.click(screen.getByRole("button", { name: "Store the change" }));
-    await user.click(await screen.findByRole("button", { name: "Keep it all the same" }));
-    expect(await screen.findByText("Stored, and in force.")).toBeTruthy();
-    expect(asked.at(-1)?.body).toMatchObject({
-      version: 4,
-      fields: { pretest: 0.15, traumaOnly: true, name: "SLAP tear" },
-      why: "audit of the Hand Team",
-      sure: true,
-    });
-  });
-  it("takes a field that another entry has, filled as there, and one in a part of a list", async () => {
-    const { user, asked } = edit();
-    await user.click(screen.getByRole("button", { name: "sources" }));
-    expect((screen.getByLabelText(/^sources/) as HTMLTextAreaElement).value).toBe("none yet");
-    await user.click(screen.getByRole("button", { name: "at (place on the body)" }));
-    await user.type(screen.getByLabelText(/Why/), "as in the others");
-    await user.click(screen.getByRole("button", { name: "Store the change" }));
-    await screen.findByText("Stored, and in force.");
-    expect(asked.at(-1)?.body).toMatchObject({
-      fields: { sources: ["none yet"], variants: [{ id: "seated", label: "Seated", at: "on the wrist" }] },
-    });
-  });
-  it("under another id is a new one, and what is no number goes to the server as it was typed", async () => {
-    const { user, asked, added } = edit();
-    const id = screen.getAllByLabelText(/^id,/)[0] as HTMLElement;
-    await user.clear(id);
-    await user.type(id, "own-tear");
-    const rate = screen.getByLabelText(/base rate/);
-    await user.clear(rate);
-    await user.type(rate, "often");
-    await user.type(screen.getByLabelText(/Why/), "one more of them");
-    await user.click(screen.getByRole("button", { name: "Add it as new" }));
-    await waitFor(() => expect(added).toEqual(["own-tear"]));
-    expect(asked.at(-1)?.body).toMatchObject({ version: 0, fields: { id: "own-tear", pretest: "often" } });
-  });
-  it("is reset with a reason; whoever is no lead reads it alone", async () => {
-    const { user, asked } = edit();
-    await user.click(screen.getByRole("button", { name: "Reset to shipped" }));
-    const dialog = await screen.findByRole("dialog");
-    await user.type(within(dialog).getByLabelText(/Why/), "shipped is right");
-    await user.click(within(dialog).getByRole("button", { name: "Reset it" }));
-    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
-    expect(asked.at(-1)?.method).toBe("DELETE");
-    cleanup();
-    edit(false);
-    expect((screen.getAllByRole("group")[0] as HTMLFieldSetElement).disabled).toBe(true);
-    expect(screen.queryByLabelText(/Why/)).toBeNull();
   });
 });

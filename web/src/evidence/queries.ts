@@ -106,8 +106,10 @@ export function useImportProgress(id: string | undefined) {
   });
 }
 
-export function useClusterTally() {
+/** @param mayRead whether somebody who keeps cases asks */
+export function useClusterTally(mayRead: boolean) {
   return useQuery({
+    enabled: mayRead,
     queryKey: ["cluster-tally"],
     queryFn: () => call<ClusterTally>("/api/cluster-tally"),
     staleTime: 0,

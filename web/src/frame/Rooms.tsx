@@ -5,7 +5,7 @@ import { BAR_WAY } from "./bar";
 
 const ROOMS: { to: string; name: string; roles: Role[] }[] = [
   { to: "/cases", name: "Cases", roles: ["clinician", "lead"] },
-  { to: "/evidence", name: "Evidence", roles: ["clinician", "lead"] },
+  { to: "/evidence", name: "Evidence", roles: ["clinician", "lead", "auditor"] },
   { to: "/outcomes", name: "Outcomes", roles: ["clinician", "lead"] },
   { to: "/practice", name: "Practice", roles: ["clinician", "lead", "student"] },
   { to: "/settings", name: "Settings", roles: ["clinician", "lead"] },

@@ -11,7 +11,7 @@ afterEach(cleanup);
 const WAYS: [Role, string[]][] = [
   ["lead", ["Cases", "Evidence", "Outcomes", "Practice", "Settings", "People", "History"]],
   ["clinician", ["Cases", "Evidence", "Outcomes", "Practice", "Settings"]],
-  ["auditor", ["History"]],
+  ["auditor", ["Evidence", "History"]],
   ["student", ["Practice"]],
 ];
 

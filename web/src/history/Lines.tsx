@@ -1,15 +1,30 @@
 import type { Line } from "../api/types";
 
-/** Every field that a change touched, before and after. */
+/** Every field that a change touched, as text: what it was and what it is. */
 export function Lines(props: { lines: Line[] }) {
   return (
     <>
       {props.lines.map((l) => (
         <span key={l.field} className="block">
-          {l.field}: {l.before && <s className="text-soft">{l.before}</s>}{" "}
-          {l.after ? <b>{l.after}</b> : "nothing"}
+          {l.field}:{" "}
+          {l.before === "" ? (
+            <>
+              added <b>{listed(l.after)}</b>
+            </>
+          ) : l.after === "" ? (
+            <>
+              taken away <span className="text-soft">{listed(l.before)}</span>
+            </>
+          ) : (
+            <>
+              <span className="text-soft">{listed(l.before)}</span> before, <b>{listed(l.after)}</b> now
+            </>
+          )}
         </span>
       ))}
     </>
   );
 }
+
+/** What is listed an item a line, in one. */
+const listed = (value: string) => value.split("\n").join("; ");

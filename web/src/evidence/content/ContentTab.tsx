@@ -1,7 +1,11 @@
 import { useState } from "react";
+import { useSearchParams } from "react-router";
+import type { ContentForms, EntryView } from "../../api/types";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { useEntries, useEntry } from "../queries";
 import { EntryEditor } from "./EntryEditor";
+import { useForms } from "./useTrial";
+import { emptyOf, type Fields, renamed } from "./values";
 
 const KINDS: [string, string][] = [
   ["condition", "Conditions, base rates, lines"],
@@ -21,17 +25,33 @@ const KINDS: [string, string][] = [
 ];
 const FROM: Record<string, string> = { changed: ", changed here", added: ", ours" };
 
-/** Everything the packs describe, entry by entry, to be read, changed, added to and reset. */
+/** A test is usually one of these, so that a new one begins with them. */
+const USUAL: Record<string, Fields> = {
+  test: { kind: "special-test", minutes: 1, provocation: 1, bothSides: true },
+};
+
+/** Everything the packs describe, entry by entry, to be read, changed, added to and reset. What is open stands in the address. */
 export function ContentTab(props: { isLead: boolean }) {
+  const [params, setParams] = useSearchParams();
   const entries = useEntries();
-  const [kind, setKind] = useState("condition");
-  const [id, setId] = useState("");
-  const listed = entries.data?.entries.filter((e) => e.kind === kind) ?? [];
+  const forms = useForms();
+  const kind = KINDS.find(([k]) => k === params.get("kind"))?.[0] ?? "condition";
+  const id = params.get("entry") ?? "";
+  const [fresh, setFresh] = useState<{ kind: string; like?: EntryView }>();
+  const [word, setWord] = useState("");
   const entry = useEntry(kind, id);
+  const open = (nextKind: string, nextId: string) => {
+    setFresh(undefined);
+    setParams({ tab: "content", kind: nextKind, ...(nextId && { entry: nextId }) }, { replace: true });
+  };
+  const listed = (entries.data?.entries ?? []).filter(
+    (e) => e.kind === kind && `${e.name} ${e.id}`.toLowerCase().includes(word.trim().toLowerCase()),
+  );
+  const begun = fresh && forms.data && blank(fresh.kind, forms.data, fresh.like);
   return (
     <div className="grid grid-cols-[300px_1fr] gap-5 max-lg:grid-cols-1">
       <div className="flex flex-col gap-3">
-        <ErrorNote error={entries.error} />
+        <ErrorNote error={entries.error ?? forms.error} />
         {entries.data && entries.data.unfit.length > 0 && (
           <p role="alert" className="m-0 border-l-4 border-stop pl-3 text-[16px]">
             What the department changed does not fit this version of Lexicor and is not in force:{" "}
@@ -40,14 +60,7 @@ export function ContentTab(props: { isLead: boolean }) {
         )}
         <label className="flex flex-col text-[16px]">
           Kind
-          <select
-            className="field"
-            value={kind}
-            onChange={(e) => {
-              setKind(e.target.value);
-              setId("");
-            }}
-          >
+          <select className="field" value={kind} onChange={(e) => open(e.target.value, "")}>
             {KINDS.map(([value, name]) => (
               <option key={value} value={value}>
                 {name}
@@ -56,8 +69,17 @@ export function ContentTab(props: { isLead: boolean }) {
           </select>
         </label>
         <label className="flex flex-col text-[16px]">
+          Find
+          <input type="search" className="field" value={word} onChange={(e) => setWord(e.target.value)} />
+        </label>
+        <label className="flex flex-col text-[16px]">
           Entry
-          <select className="field h-[420px]" size={16} value={id} onChange={(e) => setId(e.target.value)}>
+          <select
+            className="field h-[380px]"
+            size={15}
+            value={fresh ? "" : id}
+            onChange={(e) => open(kind, e.target.value)}
+          >
             {listed.map((e) => (
               <option key={e.id} value={e.id}>
                 {e.name}
@@ -66,24 +88,68 @@ export function ContentTab(props: { isLead: boolean }) {
             ))}
           </select>
         </label>
+        {props.isLead && (
+          <div className="flex flex-wrap gap-2">
+            <button type="button" className="action" onClick={() => setFresh({ kind })}>
+              A new one
+            </button>
+            {entry.data && id !== "" && (
+              <button
+                type="button"
+                className="choice px-3"
+                onClick={() => setFresh({ kind, like: entry.data })}
+              >
+                One like this
+              </button>
+            )}
+          </div>
+        )}
       </div>
       <div>
-        <ErrorNote error={entry.error} />
-        {id === "" && (
+        <ErrorNote error={id === "" ? null : entry.error} />
+        {id === "" && !fresh && (
           <p className="m-0 text-soft">
             Choose an entry. What came with Lexicor stays underneath and can be brought back; a change is
             checked as a whole before it is stored, and holds for every open case.
           </p>
         )}
-        {entry.data && id !== "" && (
+        {begun && forms.data && (
+          <EntryEditor
+            key={`new ${begun.kind} like ${fresh.like?.id}`}
+            entry={begun}
+            forms={forms.data}
+            isLead={props.isLead}
+            isNew
+            onStored={(stored) => open(begun.kind, stored)}
+            onGone={() => setFresh(undefined)}
+          />
+        )}
+        {!fresh && entry.data && forms.data && id !== "" && (
           <EntryEditor
             key={`${kind} ${id} ${entry.data.version}`}
             entry={entry.data}
+            forms={forms.data}
             isLead={props.isLead}
-            onAdded={setId}
+            isNew={false}
+            onStored={() => undefined}
+            onGone={() => open(kind, "")}
           />
         )}
       </div>
     </div>
   );
+}
+
+/** A new entry: an empty one, or one that begins as another is. */
+function blank(kind: string, forms: ContentForms, like: EntryView | undefined): EntryView {
+  const fields = like
+    ? { ...renamed(kind, structuredClone(like.fields as Fields), ""), name: "" }
+    : { ...emptyOf(forms.kinds[kind] ?? []), ...USUAL[kind] };
+  return {
+    kind: kind as EntryView["kind"],
+    id: "",
+    version: 0,
+    fields: fields as unknown as EntryView["fields"],
+    differences: [],
+  };
 }

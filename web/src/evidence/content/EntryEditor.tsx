@@ -1,25 +1,83 @@
-import { useState } from "react";
-import type { EntryView } from "../../api/types";
+import { useMemo, useState } from "react";
+import { Link } from "react-router";
+import type { ContentForms, EntryView } from "../../api/types";
 import { ErrorNote } from "../../pieces/ErrorNote";
+import { besides, problemAt } from "../../pieces/problems";
 import { ReasonDialog } from "../../pieces/ReasonDialog";
+import { TextField } from "../../pieces/TextField";
+import { entryHistory } from "../address";
 import { inAddress, useContentChange } from "../queries";
-import { AddFields, Field } from "./Field";
-import { differing, type Fields } from "./fields";
+import { Differences } from "./Differences";
+import { FormField } from "./fields/FormField";
+import { type Form, FormContext } from "./form";
+import { Trial } from "./Trial";
+import { type TrialTap, useTrial } from "./useTrial";
+import { type Fields, partsOf, renamed, slug, textOf, withFields } from "./values";
 
-/** One entry with all its fields; saved as the entry itself or, under another id, as a new one. */
-export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded: (id: string) => void }) {
-  const { entry } = props;
+/** The lists whose parts have ids that records name. */
+const LISTS = ["criteria", "places", "sites", "cheats"];
+const HISTORY = "history/";
+
+/** The field that gives a new entry its id. */
+const TITLES = ["name", "ask", "label", "when"];
+
+const titleOf = (fields: Fields): string => {
+  const name = TITLES.find((t) => textOf(fields[t]) !== "");
+  return name ? textOf(fields[name]) : textOf(fields.id);
+};
+
+/** One entry in its form: what is wrong stands at its field, and how it would be is shown before it is stored. */
+export function EntryEditor(props: {
+  entry: EntryView;
+  forms: ContentForms;
+  isLead: boolean;
+  /** Whether it is to be added, rather than there already. */
+  isNew: boolean;
+  onStored: (id: string) => void;
+  onGone: () => void;
+}) {
+  const { entry, isNew } = props;
+  const forms = props.forms.kinds[entry.kind] ?? [];
   const [fields, setFields] = useState(entry.fields as Fields);
+  const [taps, setTaps] = useState<TrialTap[]>([]);
   const [why, setWhy] = useState("");
   const [resetting, setResetting] = useState(false);
   const save = useContentChange();
   const reset = useContentChange();
-  const id = String(fields.id ?? "");
-  const entryMissing = entry.missing as Fields;
-  const missing = Object.keys(entryMissing).filter((f) => fields[f] === undefined || fields[f] === null);
-  const isNew = id !== entry.id;
-  const shipped = entry.shipped as Fields | undefined;
-  const changed = shipped && !isNew ? differing(shipped, fields) : [];
+  const id = textOf(fields.id);
+  const differs = JSON.stringify(fields) !== JSON.stringify(entry.fields);
+  const trial = useTrial(entry.kind, id, fields, taps, props.isLead && (differs || isNew || taps.length > 0));
+  const stored = useMemo(
+    () =>
+      new Set(
+        isNew
+          ? []
+          : LISTS.flatMap((list) =>
+              partsOf((entry.fields as Fields)[list]).map((p) => `${list} ${textOf(p.id)}`),
+            ),
+      ),
+    [entry, isNew],
+  );
+  // What is chosen in one field may bring something into another at the same moment.
+  const change = (next: Fields) =>
+    setFields((now) => {
+      const all = withFields(now, next);
+      // Once stored, an id stays: files and records name the entry by it.
+      const follows = isNew && TITLES.some((t) => t in next) && "id" in now && !isChosen(forms);
+      const made = (entry.kind === "question" ? HISTORY : "") + slug(titleOf(all));
+      return follows ? renamed(entry.kind, all, made) : all;
+    });
+  const form: Form = {
+    Field: FormField,
+    kind: entry.kind,
+    root: fields,
+    onRoot: change,
+    vocabularies: props.forms.vocabularies,
+    problems: trial.data?.problems ?? [],
+    rules: Object.fromEntries((trial.data?.rules ?? []).map((r) => [r.criterion, r.words])),
+    isNew,
+    stored,
+  };
   const store = (sure: boolean) =>
     save.mutate(
       {
@@ -27,99 +85,104 @@ export function EntryEditor(props: { entry: EntryView; isLead: boolean; onAdded:
         method: "PUT",
         body: { version: isNew ? 0 : entry.version, fields, why, sure },
       },
-      { onSuccess: () => isNew && props.onAdded(id) },
+      { onSuccess: () => props.onStored(id) },
     );
+  const shipped = entry.shipped !== undefined;
+  const away = shipped ? "Reset to shipped" : "Take it away";
   return (
-    <fieldset disabled={!props.isLead} className="m-0 flex flex-col gap-3 border-0 p-0">
-      <legend className="p-0 text-[20px] font-bold">{String(fields.name ?? fields.ask ?? entry.id)}</legend>
-      {entry.why && (
-        <p className="m-0 text-[16px] text-soft">
-          {shipped ? "Changed" : "Added"} by the department: {entry.why}
-        </p>
-      )}
-      {changed.length > 0 && (
-        <p className="m-0 text-[16px]">
-          Other than shipped:{" "}
-          {changed.map((f) => `${f} (shipped: ${JSON.stringify(shipped?.[f])})`).join("; ")}
-        </p>
-      )}
-      {Object.keys(fields)
-        // A number that was cleared stays, so that another can be typed.
-        .filter((f) => fields[f] !== null || (entry.fields as Fields)[f] !== null)
-        .map((name) => (
-          <Field
-            key={name}
-            name={name}
-            value={fields[name]}
-            parts={(entry.parts as Fields)[name] as Fields | undefined}
-            onChange={(value) => setFields({ ...fields, [name]: value })}
+    <FormContext.Provider value={form}>
+      <fieldset disabled={!props.isLead} className="m-0 flex flex-col gap-4 border-0 p-0">
+        <legend className="p-0 text-[20px] font-bold">
+          {titleOf(fields) || (isNew ? "A new entry" : entry.id)}
+        </legend>
+        {!isNew && (
+          <p className="m-0 flex flex-wrap gap-x-5 text-[16px] text-soft">
+            {entry.why && (
+              <span>
+                {shipped ? "Changed" : "Added"} by the department: {entry.why}
+              </span>
+            )}
+            <Link className="underline" to={entryHistory(entry.kind, entry.id)}>
+              Its history
+            </Link>
+          </p>
+        )}
+        <Differences lines={entry.differences} />
+        {forms.map((f) => (
+          <FormField
+            key={f.name}
+            form={f}
+            value={fields[f.name]}
+            path={f.name}
+            onChange={(value) => change({ [f.name]: value })}
           />
         ))}
-      {props.isLead && (
-        <AddFields
-          names={missing}
-          onAdd={(name) => setFields({ ...fields, [name]: structuredClone(entryMissing[name] ?? null) })}
-        />
-      )}
-      {props.isLead && (
-        <>
-          <p className="m-0 text-[14px] text-soft">
-            To add another like this one, give it another id (small letters, digits, hyphens).
-          </p>
-          <label className="flex flex-col text-[16px]">
-            Why, for the history
-            <input className="field" value={why} onChange={(e) => setWhy(e.target.value)} />
-          </label>
-          <ErrorNote error={save.error} onKeep={() => store(true)} />
-          <div className="flex flex-wrap items-center gap-3">
-            <button type="button" className="action" disabled={save.isPending} onClick={() => store(false)}>
-              {isNew ? "Add it as new" : "Store the change"}
-            </button>
-            {entry.version > 0 && (
-              <button type="button" className="choice" onClick={() => setResetting(true)}>
-                {shipped ? "Reset to shipped" : "Take it away"}
+        {id !== "" && <p className="m-0 text-[14px] text-soft">In files and links: {id}</p>}
+        {props.isLead && (
+          <>
+            <Trial kind={entry.kind} tried={trial.data} error={trial.error} taps={taps} onTaps={setTaps} />
+            <TextField
+              label="Why, for the history"
+              width="w-full"
+              value={why}
+              problem={problemAt(save.error, "why")}
+              onChange={setWhy}
+            />
+            <ErrorNote error={besides(save.error, ["why"])} onKeep={() => store(true)} />
+            <div className="flex flex-wrap items-center gap-3">
+              <button type="button" className="action" disabled={save.isPending} onClick={() => store(false)}>
+                {isNew ? "Add it" : "Store the change"}
               </button>
-            )}
-            <span role="status">{save.isSuccess && "Stored, and in force."}</span>
-          </div>
-        </>
-      )}
-      <ReasonDialog
-        title={shipped ? "Reset to shipped" : "Take it away"}
-        words={
-          shipped
-            ? "The department's version goes and the shipped one is in force again."
-            : "The entry goes; the history keeps it."
-        }
-        done={shipped ? "Reset it" : "Take it away"}
-        open={resetting}
-        error={reset.error}
-        busy={reset.isPending}
-        onClose={() => {
-          setResetting(false);
-          reset.reset();
-        }}
-        onReason={(reason, sure) =>
-          reset.mutate(
-            {
-              path: `entries/${entry.kind}/${inAddress(entry.id)}?${new URLSearchParams({
-                version: String(entry.version),
-                why: reason,
-                sure: String(sure),
-              })}`,
-              method: "DELETE",
-            },
-            {
-              onSuccess: () => {
-                setResetting(false);
-                if (!shipped) {
-                  props.onAdded("");
-                }
+              {!isNew && entry.version > 0 && (
+                <button type="button" className="choice" onClick={() => setResetting(true)}>
+                  {away}
+                </button>
+              )}
+              <span role="status">{save.isSuccess && "Stored, and in force."}</span>
+            </div>
+          </>
+        )}
+        <ReasonDialog
+          title={away}
+          words={
+            shipped
+              ? "The department's version goes and the shipped one is in force again."
+              : "The entry goes; the history keeps it."
+          }
+          done={shipped ? "Reset it" : "Take it away"}
+          open={resetting}
+          error={reset.error}
+          busy={reset.isPending}
+          onClose={() => {
+            setResetting(false);
+            reset.reset();
+          }}
+          onReason={(reason, sure) =>
+            reset.mutate(
+              {
+                path: `entries/${entry.kind}/${inAddress(entry.id)}?${new URLSearchParams({
+                  version: String(entry.version),
+                  why: reason,
+                  sure: String(sure),
+                })}`,
+                method: "DELETE",
               },
-            },
-          )
-        }
-      />
-    </fieldset>
+              {
+                onSuccess: () => {
+                  setResetting(false);
+                  if (!shipped) {
+                    props.onGone();
+                  }
+                },
+              },
+            )
+          }
+        />
+      </fieldset>
+    </FormContext.Provider>
   );
 }
+
+/** Whether an entry's id is chosen, since it says what the entry is about. */
+const isChosen = (forms: ContentForms["kinds"][string]) =>
+  forms.some((f) => f.name === "id" && f.type !== "id");

@@ -76,8 +76,9 @@ class DepartmentHistoryTest {
             assertThat(found).hasSize(1);
             JsonNode change = found.get(0);
             assertThat(change.get("what").asString())
-                    .isEqualTo("Neer sign: Familiar pain, for Subacromial (cuff-related) pain: Michener et al., Arch Phys Med Rehabil,"
-                            + " 2009");
+                    .isEqualTo(
+                            "Neer sign: Familiar pain, for Subacromial (cuff-related) pain: Michener et al., Arch Phys Med Rehabil,"
+                                    + " 2009");
             assertThat(change.get("lines").toString())
                     .isEqualTo("[{\"field\":\"sensitivity\",\"before\":\"0.81\",\"after\":\"0.76\"}]");
             assertThat(change.get("why").asString()).isEqualTo("recounted from the printed table");
@@ -119,7 +120,9 @@ class DepartmentHistoryTest {
         assertThat(table.lines().toList()).hasSize(4);
         assertThat(table)
                 .startsWith("when (")
-                .contains("heron,Figures,\"Neer sign: Familiar pain, for", ",changed,sensitivity,0.81,0.76,recounted from the");
+                .contains(
+                        "heron,Figures,\"Neer sign: Familiar pain, for",
+                        ",changed,sensitivity,0.81,0.76,recounted from the");
         assertThat(auditor.put(NEER, "{}").status()).isEqualTo(403);
         assertThat(auditor.post("/api/evidence/trials/test/neer", "{}").status())
                 .isEqualTo(403);

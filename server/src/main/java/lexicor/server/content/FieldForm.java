@@ -1,6 +1,7 @@
 package lexicor.server.content;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import io.swagger.v3.oas.annotations.media.ArraySchema;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
@@ -25,7 +26,7 @@ public record FieldForm(
         String vocabulary,
         @Schema(nullable = true) Double low,
         @Schema(nullable = true) Double high,
-        List<FieldForm> parts) {
+        @ArraySchema(schema = @Schema(ref = "#/components/schemas/FieldForm")) List<FieldForm> parts) {
 
     /** What a field holds. */
     public enum Type {

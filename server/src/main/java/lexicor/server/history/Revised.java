@@ -32,6 +32,11 @@ public record Revised(long revision, Instant at, String who, Map<String, String>
 
     /** Every field that differs, in alphabetical order. */
     public List<Line> lines() {
+        return lines(before, after);
+    }
+
+    /** The same of what was and what is. */
+    public static List<Line> lines(Map<String, String> before, Map<String, String> after) {
         TreeSet<String> fields = new TreeSet<>(before.keySet());
         fields.addAll(after.keySet());
         List<Line> lines = new ArrayList<>();

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.List;
 import lexicor.core.catalogue.packs.PackEntry;
+import lexicor.server.history.Revised;
 import tools.jackson.databind.JsonNode;
 
 /** What the API takes and gives for the department's own content. */
@@ -88,8 +89,7 @@ final class LayerViews {
      * @param fields as in force
      * @param shipped as it came with the program; absent for one that the department added
      * @param why the reason given for the last change; absent for a shipped one
-     * @param missing fields that others of its kind have and it has not, each as another has it
-     * @param parts by the name of a list: the fields that its parts can have, each as a part of some entry has it
+     * @param differences what is other than shipped, in words: as shipped before, as in force after
      */
     record EntryView(
             PackEntry.Kind kind,
@@ -98,8 +98,7 @@ final class LayerViews {
             JsonNode fields,
             @Schema(nullable = true) JsonNode shipped,
             @Schema(nullable = true) String why,
-            JsonNode missing,
-            JsonNode parts) {}
+            List<Revised.Line> differences) {}
 
     /**
      * An entry to be stored over the version last seen.

@@ -16,7 +16,9 @@ import lexicor.core.document.Problem;
 import lexicor.core.examination.Wording;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.content.EntryChecks;
+import lexicor.server.content.EntryWords;
 import lexicor.server.content.FormProblem;
+import lexicor.server.history.Revised;
 import lexicor.server.layer.LayerViews.EntryChange;
 import lexicor.server.layer.LayerViews.EntryLine;
 import lexicor.server.layer.LayerViews.EntryList;
@@ -97,53 +99,29 @@ public class OwnEntries {
 
     EntryView entry(String kindId, String id) {
         PackEntry.Kind kind = kind(kindId);
-        List<PackEntry> all = entries();
-        PackEntry found = all.stream()
+        PackEntry found = entries().stream()
                 .filter(e -> e.kind() == kind && e.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("There is no " + kindId + " " + id + "."));
         Optional<OwnEntryRecord> own = store.findByKindAndEntryId(kindId, id);
+        Optional<PackEntry> shipped = editions.shipped().entry(kind, id);
         return new EntryView(
                 kind,
                 id,
                 version(own),
                 found.fields(),
-                editions.shipped().entry(kind, id).map(PackEntry::fields).orElse(null),
+                shipped.map(PackEntry::fields).orElse(null),
                 own.map(o -> o.why).orElse(null),
-                missing(found, all),
-                parts(found, all));
+                shipped.filter(s -> !s.fields().equals(found.fields()))
+                        .map(s -> differences(s, found))
+                        .orElse(List.of()));
     }
 
-    /** What the parts of an entry's lists can have, such as what a criterion raises. */
-    private static ObjectNode parts(PackEntry found, List<PackEntry> all) {
-        ObjectNode parts = found.fields().objectNode();
-        for (PackEntry e : all) {
-            if (e.kind() == found.kind()) {
-                e.fields().properties().stream()
-                        .filter(p -> p.getValue().isArray())
-                        .forEach(list -> list.getValue()
-                                .valueStream()
-                                .filter(ObjectNode.class::isInstance)
-                                .flatMap(part -> part.propertyStream())
-                                .filter(p -> !p.getValue().isNull())
-                                .forEach(p -> {
-                                    ObjectNode known = parts.withObjectProperty(list.getKey());
-                                    if (!known.has(p.getKey())) {
-                                        known.set(p.getKey(), p.getValue());
-                                    }
-                                }));
-            }
-        }
-        return parts;
-    }
-
-    private static ObjectNode missing(PackEntry found, List<PackEntry> all) {
-        ObjectNode missing = found.fields().objectNode();
-        all.stream().filter(e -> e.kind() == found.kind()).forEach(e -> e.fields().properties().stream()
-                .filter(p -> !found.fields().hasNonNull(p.getKey()) && !missing.has(p.getKey()))
-                .filter(p -> !p.getValue().isNull())
-                .forEach(p -> missing.set(p.getKey(), p.getValue())));
-        return missing;
+    private List<Revised.Line> differences(PackEntry shipped, PackEntry found) {
+        EntryWords words = EntryWords.by(editions.catalogue());
+        return Revised.lines(words.of(shipped), words.of(found)).stream()
+                .map(Revised.Line::itemsThatDiffer)
+                .toList();
     }
 
     /**
