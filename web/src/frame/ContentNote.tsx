@@ -9,8 +9,8 @@ export function ContentNote() {
   }
   return (
     <p role="status" className="m-0 border-b-[1.5px] border-amber bg-amber-wash px-5 py-1 text-[16px]">
-      <b>The department's own tests and figures do not fit this version of Lexicor and are not in force.</b>{" "}
-      What ships with it alone weighs; what was recorded on the department's own tests is kept.{" "}
+      <b>The department's own content does not fit this version and is not in force.</b> What ships with it
+      alone weighs; what was recorded on the department's own tests is kept.{" "}
       {session.role === "lead" ? (
         <Link to="/evidence?tab=content" className="underline">
           Mend it under Evidence, Content

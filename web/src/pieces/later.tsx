@@ -15,8 +15,7 @@ export function later<P>(
 export function NotLoaded() {
   return (
     <p role="alert" className="m-0 border-l-4 border-amber bg-card px-3 py-2 text-[16px]">
-      This part could not be loaded without a connection. What is recorded is kept; load the page again when
-      it is back.
+      This part could not be loaded without a connection. What is recorded is kept; load the page again later.
     </p>
   );
 }
