@@ -1,6 +1,7 @@
 import { type FormEvent, useState } from "react";
 import type { DepartmentSettings } from "../api/types";
-import { FieldProblem } from "../pieces/FieldProblem";
+import { TextField } from "../pieces/TextField";
+import { About, useRefused } from "./About";
 
 /** What new codes begin with, and by which clock days are told apart. */
 export function ClinicFields(props: {
@@ -10,32 +11,40 @@ export function ClinicFields(props: {
   const [codePrefix, setCodePrefix] = useState(props.settings.codePrefix);
   const [timeZone, setTimeZone] = useState(props.settings.timeZone);
   const [problem, setProblem] = useState("");
+  const refusedPrefix = useRefused("codePrefix");
+  const refusedZone = useRefused("timeZone");
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    if (!/^[A-Z]{1,4}$/.test(codePrefix)) {
-      setProblem("Codes begin with: expected up to four capital letters.");
-      return;
+    const fits = /^[A-Z]{1,4}$/.test(codePrefix);
+    setProblem(fits ? "" : "Expected up to four capital letters");
+    if (fits) {
+      props.onSave({ codePrefix, timeZone: timeZone.trim() });
     }
-    setProblem("");
-    props.onSave({ codePrefix, timeZone: timeZone.trim() });
   };
   return (
     <section aria-label="Codes and days">
       <h2 className="m-0 mb-2 text-[17px] font-normal">Codes and days</h2>
-      <form className="flex flex-wrap items-end gap-4" onSubmit={submit}>
-        <label className="flex flex-col text-[16px]">
-          Codes of new cases begin with
-          <input className="field w-28" value={codePrefix} onChange={(e) => setCodePrefix(e.target.value)} />
-        </label>
-        <label className="flex flex-col text-[16px]">
-          Time zone, as in Europe/Lisbon; empty for this machine's
-          <input className="field w-72" value={timeZone} onChange={(e) => setTimeZone(e.target.value)} />
-        </label>
-        <button type="submit" className="action">
+      <form className="flex flex-col gap-2" onSubmit={submit}>
+        <TextField
+          label="Codes of new cases begin with"
+          width="w-28"
+          value={codePrefix}
+          problem={problem || refusedPrefix}
+          onChange={setCodePrefix}
+        />
+        <About name="codePrefix" told />
+        <TextField
+          label="Time zone, as in Europe/Lisbon; empty for this machine's"
+          width="w-72"
+          value={timeZone}
+          problem={refusedZone}
+          onChange={setTimeZone}
+        />
+        <About name="timeZone" told />
+        <button type="submit" className="action self-start">
           Keep codes and zone
         </button>
       </form>
-      <FieldProblem words={problem} />
     </section>
   );
 }

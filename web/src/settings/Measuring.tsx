@@ -1,7 +1,7 @@
 import { type FormEvent, useState } from "react";
 import type { DepartmentSettings } from "../api/types";
-import { FieldProblem } from "../pieces/FieldProblem";
 import { numberTyped } from "../pieces/numeral";
+import { ABOUT } from "./about";
 import { NumberField } from "./NumberField";
 
 const LINES = [
@@ -10,7 +10,7 @@ const LINES = [
   { name: "headStartPercent", label: "Head start of the dominant side, %", low: 0, high: 50 },
 ] as const;
 
-const ERRORS = [
+export const ERRORS = [
   { name: "forceN", label: "Force, %", high: 100 },
   { name: "gripKg", label: "Grip, kg", high: 40 },
   { name: "pinchKg", label: "Pinch, kg", high: 20 },
@@ -28,19 +28,22 @@ export function Measuring(props: {
     ...Object.fromEntries(LINES.map((l) => [l.name, String(settings[l.name])])),
     ...Object.fromEntries(ERRORS.map((e) => [e.name, String(settings.errors[e.name] ?? "")])),
   });
-  const [problem, setProblem] = useState("");
+  const [problems, setProblems] = useState<Record<string, string>>({});
   const submit = (event: FormEvent) => {
     event.preventDefault();
     const number = (name: string) => numberTyped(texts[name] ?? "");
-    const wrongLine = LINES.find((l) => !(number(l.name) >= l.low && number(l.name) <= l.high));
     const stated = ERRORS.filter((e) => texts[e.name]?.trim());
-    const wrongError = stated.find((e) => !(number(e.name) >= 0 && number(e.name) <= e.high));
-    if (wrongLine) {
-      setProblem(`${wrongLine.label}: expected a number from ${wrongLine.low} to ${wrongLine.high}.`);
-    } else if (wrongError) {
-      setProblem(`${wrongError.label}: expected a number from 0 to ${wrongError.high}, or nothing.`);
-    } else {
-      setProblem("");
+    const wrong = Object.fromEntries([
+      ...LINES.filter((l) => !(number(l.name) >= l.low && number(l.name) <= l.high)).map((l) => [
+        l.name,
+        `Expected a number from ${l.low} to ${l.high}`,
+      ]),
+      ...stated
+        .filter((e) => !(number(e.name) >= 0 && number(e.name) <= e.high))
+        .map((e) => [e.name, `Expected a number from 0 to ${e.high}, or nothing`]),
+    ]);
+    setProblems(wrong);
+    if (Object.keys(wrong).length === 0) {
       props.onSave({
         deficitPercent: number("deficitPercent"),
         shortDegrees: number("shortDegrees"),
@@ -49,29 +52,31 @@ export function Measuring(props: {
       });
     }
   };
-  const field = (name: string, label: string) => (
+  const field = (name: string, label: string, setting = name) => (
     <NumberField
       key={name}
+      name={setting}
       label={label}
       value={texts[name] ?? ""}
+      problem={problems[name] ?? ""}
+      brief={setting !== name}
       onChange={(text) => setTexts({ ...texts, [name]: text })}
     />
   );
   return (
     <form className="flex flex-col gap-2" onSubmit={submit}>
       <h2 className="m-0 text-[17px] font-normal">Measuring</h2>
-      <div className="flex flex-wrap items-end gap-4">{LINES.map((l) => field(l.name, l.label))}</div>
+      {LINES.map((l) => field(l.name, l.label))}
       <h3 className="m-0 mt-2 text-[16px] font-normal">
         Measurement error: by how much two measurements of the same thing can differ
       </h3>
-      <div className="flex flex-wrap items-end gap-4">
-        {ERRORS.map((e) => field(e.name, e.label))}
-        <button type="submit" className="action">
-          Measure by these
-        </button>
+      <p className="m-0 text-[14px] text-soft">{ABOUT.errors}</p>
+      <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
+        {ERRORS.map((e) => field(e.name, e.label, `errors.${e.name}`))}
       </div>
-      <FieldProblem words={problem} />
-
+      <button type="submit" className="action self-start">
+        Measure by these
+      </button>
       <p className="m-0 text-[16px] text-soft">
         Lexicor ships no error of measurement: it depends on examiner and device, so it is the department's to
         state. Until then the spread of the trials is shown as the least that it can be. 15&#8239;% and 10

@@ -18,12 +18,14 @@ export function Overlaps(props: {
         { key: "generalOverlap", label: "Between any two findings", value: settings.generalOverlap },
       ]}
       button="Use these"
-      problemOf={({ familyOverlap, generalOverlap }) =>
+      problemsOf={({ familyOverlap, generalOverlap }) =>
         !(familyOverlap >= 0 && familyOverlap <= MAX)
-          ? `Within a family: expected a number from 0 to ${MAX}.`
+          ? { familyOverlap: `Expected a number from 0 to ${MAX}` }
           : !(generalOverlap >= 0 && generalOverlap <= Math.min(familyOverlap, MAX_GENERAL))
-            ? `Between any two findings: expected a number from 0 to the overlap within a family, at most ${MAX_GENERAL}.`
-            : ""
+            ? {
+                generalOverlap: `Expected a number from 0 to the overlap within a family, at most ${MAX_GENERAL}`,
+              }
+            : {}
       }
       onSave={props.onSave}
     >

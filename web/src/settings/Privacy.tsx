@@ -3,6 +3,7 @@ import { call } from "../api/client";
 import type { DepartmentSettings } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { Toggles } from "../pieces/Toggles";
+import { About } from "./About";
 
 const SHARING = [
   { id: "own", label: "Examiner and those it is shared with" },
@@ -32,12 +33,16 @@ export function Privacy(props: {
     onSuccess: (made) => client.setQueryData(["device-key"], made),
   });
   return (
-    <section className="flex flex-col gap-4">
+    <section className="flex flex-col gap-3">
       <Toggles
         label="A case can be opened by"
         value={settings.shareAll ? "all" : "own"}
         options={SHARING}
         onChange={(id) => onSave({ shareAll: id === "all" })}
+      />
+      <About
+        name="shareAll"
+        words={(v) => (v === "true" ? "everybody" : "the examiner and those it is shared with")}
       />
       <Toggles
         label="An idle screen locks after"
@@ -45,18 +50,21 @@ export function Privacy(props: {
         options={LOCKS}
         onChange={(id) => onSave({ lockMinutes: Number(id) })}
       />
+      <About name="lockMinutes" words={(v) => `${v} minutes`} />
       <Toggles
         label="A deleted case is removed from the history after"
         value={String(settings.retentionDays)}
         options={RETENTIONS}
         onChange={(id) => onSave({ retentionDays: Number(id) })}
       />
+      <About name="retentionDays" words={(v) => `${v} days`} />
       <Toggles
         label="A second factor, a code of one's own app beside the password, is"
         value={settings.secondFactor}
         options={SECOND_FACTOR}
         onChange={(id) => onSave({ secondFactor: id })}
       />
+      <About name="secondFactor" words={(v) => SECOND_FACTOR.find((o) => o.id === v)?.label ?? v} />
       <div className="flex flex-wrap items-end gap-3">
         <label className="flex flex-col">
           Key that devices show to be let in

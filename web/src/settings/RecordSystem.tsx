@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { DepartmentSettings } from "../api/types";
+import { About } from "./About";
 
 /** Where documents are sent to. */
 export function RecordSystem(props: {
@@ -25,6 +26,7 @@ export function RecordSystem(props: {
           onBlur={save}
         />
       </label>
+      <About name="recordSystem" />
       <label className="mt-3 flex flex-col">
         Its host, if it stands on this machine or in the clinic's own network: such an address is allowed by
         name alone
@@ -35,6 +37,7 @@ export function RecordSystem(props: {
           onBlur={save}
         />
       </label>
+      <About name="insideHost" />
     </section>
   );
 }

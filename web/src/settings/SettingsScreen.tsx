@@ -6,13 +6,16 @@ import { OwnTrial } from "../honesty/OwnTrial";
 import { ErrorNote } from "../pieces/ErrorNote";
 import { NewWay } from "../pieces/NewWay";
 import { PageHeading } from "../pieces/PageHeading";
+import { besides } from "../pieces/problems";
 import { ReasonDialog } from "../pieces/ReasonDialog";
 import { SCHOOLS } from "../pieces/schools";
 import { Toggles } from "../pieces/Toggles";
 import { WAYS } from "../pieces/ways";
 import { useSession } from "../session/useSession";
+import { About, RefusedContext } from "./About";
+import { ABOUT } from "./about";
 import { ClinicFields } from "./ClinicFields";
-import { Measuring } from "./Measuring";
+import { ERRORS, Measuring } from "./Measuring";
 import { Overlaps } from "./Overlaps";
 import { Privacy } from "./Privacy";
 import { useSaveSettings } from "./queries";
@@ -55,6 +58,12 @@ const WAY_WORDS: Record<HighBias, string> = {
   leftOut: "They are not used; a finding with no other study is listed as left out.",
 };
 
+/** What is refused of these is said beside them. */
+const AT_FIELDS = [...Object.keys(ABOUT), ...ERRORS.map((e) => `errors.${e.name}`)];
+
+const labelOf = (options: readonly { id: string; label: string }[]) => (value: string) =>
+  options.find((o) => o.id === value)?.label ?? value;
+
 const measured = (s: DepartmentSettings) => [s.deficitPercent, s.shortDegrees, s.headStartPercent, s.errors];
 
 /** How the department weighs. Every change saves by itself and holds for all cases. */
@@ -73,76 +82,81 @@ export function SettingsScreen() {
       <main className="mx-auto flex max-w-[860px] flex-col gap-6 px-5 py-5">
         <PageHeading title="How the department works" className="m-0 text-[28px] leading-tight font-bold" />
         <ErrorNote
-          error={settings.error ?? (asked ? null : save.error)}
+          error={settings.error ?? (asked ? null : besides(save.error, AT_FIELDS))}
           onDismiss={save.error ? save.reset : undefined}
         />
         {!mayChange && (
           <p className="m-0 text-soft">How the department works is set by its leads; here it can be read.</p>
         )}
         {current && (
-          <fieldset disabled={!mayChange} className="m-0 flex flex-col gap-6 border-0 p-0">
-            <NewWay settings={current} onKeep={() => change({ schoolSeen: true })} />
-            <section>
-              <Toggles
-                label="Rankings follow this way to weigh; the other four stand beside it"
-                value={current.school}
-                options={SCHOOLS}
-                onChange={(school) => change({ school, schoolSeen: true })}
+          <RefusedContext.Provider value={asked ? null : save.error}>
+            <fieldset disabled={!mayChange} className="m-0 flex flex-col gap-6 border-0 p-0">
+              <NewWay settings={current} onKeep={() => change({ schoolSeen: true })} />
+              <section>
+                <Toggles
+                  label="Rankings follow this way to weigh; the other four stand beside it"
+                  value={current.school}
+                  options={SCHOOLS}
+                  onChange={(school) => change({ school, schoolSeen: true })}
+                />
+                <p className="my-2 text-[16px] text-soft">{SCHOOL_WORDS[current.school]}</p>
+                <About name="school" words={labelOf(SCHOOLS)} />
+              </section>
+              <section>
+                <Toggles
+                  label="Studies at high risk of bias; a case can differ"
+                  value={current.highBias}
+                  options={WAYS}
+                  onChange={(highBias) => change({ highBias })}
+                />
+                <p className="my-2 text-[16px] text-soft">{WAY_WORDS[current.highBias]}</p>
+                <About name="highBias" words={labelOf(WAYS)} />
+              </section>
+              <section>
+                <Toggles
+                  label="Figures that weigh"
+                  value={current.checkedOnly ? "checked" : "all"}
+                  options={CHECKS}
+                  onChange={(id) => change({ checkedOnly: id === "checked" })}
+                />
+                <p className="my-2 text-[16px] text-soft">
+                  {current.checkedOnly
+                    ? "A finding whose figures nobody has checked is listed as such and not weighed. Rows are signed off under Evidence."
+                    : "Figures not yet checked against their source weigh as well; reports say how much rests on them."}
+                </p>
+                <About name="checkedOnly" words={(v) => (v === "true" ? "checked ones" : "all")} />
+              </section>
+              {/* Each anew where its own values change: what is being typed survives every other change. */}
+              <Overlaps
+                key={JSON.stringify(["overlaps", current.familyOverlap, current.generalOverlap])}
+                settings={current}
+                onSave={change}
               />
-              <p className="my-2 text-[16px] text-soft">{SCHOOL_WORDS[current.school]}</p>
-            </section>
-            <section>
-              <Toggles
-                label="Studies at high risk of bias; a case can differ"
-                value={current.highBias}
-                options={WAYS}
-                onChange={(highBias) => change({ highBias })}
+              <Together
+                key={JSON.stringify(["together", current.crossActivation, current.clusterShare])}
+                settings={current}
+                onSave={change}
               />
-              <p className="my-2 text-[16px] text-soft">{WAY_WORDS[current.highBias]}</p>
-            </section>
-            <section>
-              <Toggles
-                label="Figures that weigh"
-                value={current.checkedOnly ? "checked" : "all"}
-                options={CHECKS}
-                onChange={(id) => change({ checkedOnly: id === "checked" })}
+              {mayChange && <OwnTrial />}
+              <ClinicFields
+                key={JSON.stringify(["clinic", current.codePrefix, current.timeZone])}
+                settings={current}
+                onSave={change}
               />
-              <p className="my-2 text-[16px] text-soft">
-                {current.checkedOnly
-                  ? "A finding whose figures nobody has checked is listed as such and not weighed. Rows are signed off under Evidence."
-                  : "Figures not yet checked against their source weigh as well; reports say how much rests on them."}
-              </p>
-            </section>
-            {/* Each anew where its own values change: what is being typed survives every other change. */}
-            <Overlaps
-              key={JSON.stringify(["overlaps", current.familyOverlap, current.generalOverlap])}
-              settings={current}
-              onSave={change}
-            />
-            <Together
-              key={JSON.stringify(["together", current.crossActivation, current.clusterShare])}
-              settings={current}
-              onSave={change}
-            />
-            {mayChange && <OwnTrial />}
-            <ClinicFields
-              key={JSON.stringify(["clinic", current.codePrefix, current.timeZone])}
-              settings={current}
-              onSave={change}
-            />
-            <Measuring
-              key={JSON.stringify(["measuring", measured(current)])}
-              settings={current}
-              onSave={change}
-            />
-            <RecordSystem
-              key={JSON.stringify(["records", current.recordSystem, current.insideHost])}
-              settings={current}
-              onSave={change}
-            />
-            {mayChange && <Privacy settings={current} onSave={change} />}
-            <Variants settings={current} onSave={change} />
-          </fieldset>
+              <Measuring
+                key={JSON.stringify(["measuring", measured(current)])}
+                settings={current}
+                onSave={change}
+              />
+              <RecordSystem
+                key={JSON.stringify(["records", current.recordSystem, current.insideHost])}
+                settings={current}
+                onSave={change}
+              />
+              {mayChange && <Privacy settings={current} onSave={change} />}
+              <Variants settings={current} onSave={change} />
+            </fieldset>
+          </RefusedContext.Provider>
         )}
         <ReasonDialog
           key={asked && Object.keys(asked).join()}

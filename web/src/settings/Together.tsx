@@ -17,13 +17,14 @@ export function Together(props: {
         { key: "clusterShare", label: "Share of a cluster", value: settings.clusterShare },
       ]}
       button="Use these shares"
-      problemOf={({ crossActivation, clusterShare }) =>
-        !(crossActivation >= 0 && crossActivation <= MAX_ACTIVATION)
-          ? `Cross-activation: expected a number from 0 to ${MAX_ACTIVATION}.`
-          : !(clusterShare >= 0 && clusterShare <= 1)
-            ? "Share of a cluster: expected a number from 0 to 1."
-            : ""
-      }
+      problemsOf={({ crossActivation, clusterShare }) => ({
+        ...(!(crossActivation >= 0 && crossActivation <= MAX_ACTIVATION) && {
+          crossActivation: `Expected a number from 0 to ${MAX_ACTIVATION}`,
+        }),
+        ...(!(clusterShare >= 0 && clusterShare <= 1) && {
+          clusterShare: "Expected a number from 0 to 1",
+        }),
+      })}
       onSave={props.onSave}
     >
       Cross-activation: how often a condition turns a test positive that clinicians know it to provoke, where

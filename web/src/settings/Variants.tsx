@@ -1,6 +1,8 @@
 import { useState } from "react";
 import { useCatalogue } from "../api/queries";
 import type { DepartmentSettings } from "../api/types";
+import { About } from "./About";
+import { ABOUT } from "./about";
 
 const AS_DESCRIBED = "";
 
@@ -28,7 +30,7 @@ export function Variants(props: {
       <h2 className="m-0 text-[20px] font-bold">How tests are done here</h2>
       <p className="m-0 text-[16px] text-soft">
         {differing.length} tests are done differently by different schools; {Object.keys(chosen).length} are
-        done otherwise than described. A record keeps the way that was in use when it was made.
+        done otherwise than described. {ABOUT.variants}
       </p>
       <label className="flex flex-col gap-1">
         Find a test
@@ -59,6 +61,9 @@ export function Variants(props: {
             <p className="col-span-full m-0 text-[15px] text-soft">
               {t.variants.map((v) => `${v.name}: ${v.note}`).join(" ")}
             </p>
+            <span className="col-span-full">
+              <About name={`variants.${t.id}`} brief />
+            </span>
           </li>
         ))}
       </ul>

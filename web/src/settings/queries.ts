@@ -15,6 +15,7 @@ export function useSaveSettings() {
       }),
     onSuccess: (saved) => {
       client.setQueryData(["settings"], saved);
+      client.invalidateQueries({ queryKey: ["since"] });
       changed(client, "settings");
     },
     onError: () => changed(client, "settings-refused"),

@@ -44,11 +44,26 @@ async function settingsScreen(role: Role = "lead", stored: Partial<DepartmentSet
   let kept = { ...SETTINGS, ...stored };
   const asked = serverOf({
     "GET /api/settings": () => ({ body: kept }),
+    "GET /api/settings/since": () => ({
+      body: {
+        lockMinutes: { at: "2026-11-12T09:00:00Z", who: "plover", before: "5", why: "" },
+        school: {
+          at: "2026-10-01T09:00:00Z",
+          who: "heron",
+          before: "independent",
+          why: "agreed at the meeting",
+        },
+      },
+    }),
     "GET /api/settings/device-key": () => ({ body: { key: "k" } }),
     "GET /api/catalogue": () => ({ body: { tests: [], regions: [], complaints: [], settings: [] } }),
     "GET /api/settings/honesty": () => ({ body: { state: "none", clinics: [] } }),
     "PUT /api/settings?sure=false": ({ body }) => {
       const change = body as DepartmentSettings;
+      if (change.recordSystem.startsWith("http://")) {
+        const refusal = { field: "recordSystem", message: "expected an address that begins with https://" };
+        return { status: 422, body: { detail: "recordSystem: ...", errors: [refusal] } };
+      }
       if (/[A-Z]/.test(change.why)) {
         return { status: 422, body: { detail: "why: this looks like a name", question: true } };
       }
@@ -130,8 +145,9 @@ describe("everything else", () => {
     await user.type(grip, "400");
     await user.click(within(grip.closest("form") as HTMLElement).getByRole("button"));
     expect(screen.getAllByRole("alert").at(-1)?.textContent).toBe(
-      "Grip, kg: expected a number from 0 to 40, or nothing.",
+      "Expected a number from 0 to 40, or nothing",
     );
+    expect(grip.getAttribute("aria-invalid")).toBe("true");
     expect(saved()).toEqual([]);
   });
   it("of the record system is saved on leaving a field that changed", async () => {
@@ -143,6 +159,28 @@ describe("everything else", () => {
     await user.tab();
     await waitFor(() => expect(saved()).toHaveLength(1));
     expect(saved()[0]).toMatchObject({ insideHost: "records.quay", recordSystem: "" });
+  });
+  it("says at its field what the server refuses, once, and keeps what was typed", async () => {
+    const { user } = await settingsScreen();
+    const address = screen.getByPlaceholderText("https://") as HTMLInputElement;
+    await user.type(address, "http://elsewhere");
+    await user.tab();
+    const alert = await screen.findByRole("alert");
+    expect(alert.textContent).toBe("expected an address that begins with https://");
+    expect(alert.closest("section")).toBe(address.closest("section"));
+    expect(address.value).toBe("http://elsewhere");
+  });
+  it("says of each setting what it changes, since when and by whom it is so", async () => {
+    await settingsScreen();
+    expect(
+      await screen.findByText(
+        /Every screen of the department.* Since 12 Nov 2026, by plover; 5 minutes before\./,
+      ),
+    ).toBeTruthy();
+    expect(
+      screen.getByText(/Since 1 Oct 2026, by heron; Each counts in full before \(agreed at the meeting\)\./),
+    ).toBeTruthy();
+    expect(screen.getByText(/Cases made from now on.* As it came with Lexicor\./)).toBeTruthy();
   });
   it("can be read by everybody and changed by leads alone", async () => {
     const { user, saved } = await settingsScreen("clinician");

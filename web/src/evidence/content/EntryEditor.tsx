@@ -45,8 +45,7 @@ export function EntryEditor(props: {
   const save = useContentChange();
   const reset = useContentChange();
   const id = textOf(fields.id);
-  const differs = JSON.stringify(fields) !== JSON.stringify(entry.fields);
-  const trial = useTrial(entry.kind, id, fields, taps, props.isLead && (differs || isNew || taps.length > 0));
+  const trial = useTrial(entry.kind, id, fields, taps, props.isLead);
   const stored = useMemo(
     () =>
       new Set(

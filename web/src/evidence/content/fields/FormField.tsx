@@ -7,6 +7,7 @@ import { Choice } from "./Choice";
 import { Choices } from "./Choices";
 import { DefinitionField } from "./DefinitionField";
 import { PartsField } from "./PartsField";
+import { PlaceField } from "./PlaceField";
 import { FlagField, LinesField, LongField, NumericField, PlainField } from "./plain";
 import { RuleField } from "./RuleField";
 import { StepField } from "./StepField";
@@ -35,7 +36,7 @@ export function FormField(props: FieldProps) {
       return <NumericField {...shared} />;
     case "choice":
     case "choice-or-new":
-      return <Choice {...shared} />;
+      return form.vocabulary === "place" ? <PlaceField {...shared} /> : <Choice {...shared} />;
     case "choices":
     case "choices-or-new":
       return <Choices {...shared} />;

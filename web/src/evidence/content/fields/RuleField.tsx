@@ -100,15 +100,17 @@ function Part(props: {
       ) : (
         <Comparison comparison={inner} onChange={give} />
       )}
-      <label className="flex min-h-12 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5"
-          checked={not !== undefined}
-          onChange={(e) => onChange(e.target.checked ? { not: inner } : inner)}
-        />
-        not so
-      </label>
+      {(not !== undefined || isGroup || !("is" in inner)) && (
+        <label className="flex min-h-12 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={not !== undefined}
+            onChange={(e) => onChange(e.target.checked ? { not: inner } : inner)}
+          />
+          must not hold
+        </label>
+      )}
       <button type="button" className="choice px-2" onClick={props.onTakeAway}>
         Take it away
       </button>

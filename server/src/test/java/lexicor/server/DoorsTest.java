@@ -41,7 +41,7 @@ class DoorsTest {
             rule((m, p) -> p.startsWith("/api/maintenance") || p.endsWith("/lines"), Set.of()),
             rule(
                     (m, p) -> m.equals("GET")
-                            && Set.of("/api/catalogue", "/api/figures", "/api/settings")
+                            && Set.of("/api/catalogue", "/api/figures", "/api/settings", "/api/settings/since")
                                     .contains(p),
                     EVERYBODY),
             rule((m, p) -> p.matches("/api/(settings|people|deleted-cases).*"), Set.of("lead")),

@@ -92,6 +92,12 @@ class SettingsTest {
         assertThat(history)
                 .contains("{\"field\":\"overlap within a family\",\"before\":\"" + overlap + "\",\"after\":\"0.4\"}")
                 .containsOnlyOnce("Our tests overlap less");
+        JsonNode since = LEXICOR.get("/api/settings/since").body();
+        assertThat(since.at("/familyOverlap/before").asString()).isEqualTo(String.valueOf(overlap));
+        assertThat(since.at("/familyOverlap/who").asString()).isEqualTo("heron");
+        assertThat(since.at("/familyOverlap/why").asString()).isEqualTo("Our tests overlap less");
+        assertThat(since.at("/lockMinutes/why").asString()).isEmpty();
+        assertThat(since.has("codePrefix")).isFalse();
         save(settings().put("familyOverlap", overlap).put("why", "As it was before"));
     }
 

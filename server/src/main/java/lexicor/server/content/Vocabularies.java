@@ -85,7 +85,7 @@ final class Vocabularies {
 
     private Map<String, List<Option>> all() {
         Map<String, List<Option>> all = new TreeMap<>();
-        all.put(REGION, plain(Packs.REGIONS));
+        all.put(REGION, named(Packs.REGIONS, r -> Option.of(r, words(r))));
         all.put(KIND, named(values(t -> Stream.of(t.kind())), k -> Option.of(k, words(k))
                 .meaning(KINDS.getOrDefault(k, ""))));
         all.put(FAMILY, named(values(t -> Stream.of(t.family())), this::family));

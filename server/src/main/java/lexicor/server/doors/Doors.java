@@ -96,7 +96,12 @@ class Doors {
                         .requestMatchers(withProof)
                         .access(guard.paced(proof))
                         .requestMatchers(
-                                HttpMethod.GET, "/api/catalogue", "/api/figures", "/api/settings", "/api/evidence/**")
+                                HttpMethod.GET,
+                                "/api/catalogue",
+                                "/api/figures",
+                                "/api/settings",
+                                "/api/settings/since",
+                                "/api/evidence/**")
                         .access(guard.ready(authenticated()))
                         .requestMatchers("/api/evidence/design", "/api/evidence/figures/preview")
                         .access(roles(LEAD, CLINICIAN))

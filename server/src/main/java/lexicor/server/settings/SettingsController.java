@@ -1,5 +1,6 @@
 package lexicor.server.settings;
 
+import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -13,9 +14,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/settings")
 class SettingsController {
     private final SettingsService service;
+    private final SettingsSince since;
 
-    SettingsController(SettingsService service) {
+    SettingsController(SettingsService service, SettingsSince since) {
         this.service = service;
+        this.since = since;
+    }
+
+    /** Since when each setting is as it is, and by whom. */
+    @GetMapping("/since")
+    Map<String, SettingsSince.Since> since() {
+        return since.all();
     }
 
     @GetMapping
