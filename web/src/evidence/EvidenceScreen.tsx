@@ -14,6 +14,7 @@ import { judgements } from "./checked";
 import { ContentTab } from "./content/ContentTab";
 import { ExchangeTab } from "./ExchangeTab";
 import { useEvidence } from "./queries";
+import { ReviewTab } from "./ReviewTab";
 import { Workbench } from "./Workbench";
 
 const TABS = [
@@ -23,6 +24,7 @@ const TABS = [
   ["workbench", "Design a count"],
   ["content", "Content"],
   ["exchange", "Import and export"],
+  ["review", "Yearly review"],
 ] as const;
 
 /** Every figure in the open, where there is none, the published clusters, and what a count of one's own would be worth. */
@@ -33,7 +35,8 @@ export function EvidenceScreen() {
   const role = useSession().data?.role;
   const isLead = role === "lead";
   // An auditor reads what there is; a count is designed by who treats.
-  const tabs = TABS.filter(([id]) => id !== "workbench" || role !== "auditor");
+  const hidden = [...(role === "auditor" ? ["workbench"] : []), ...(isLead ? [] : ["review"])];
+  const tabs = TABS.filter(([id]) => !hidden.includes(id));
   const [params, setParams] = useSearchParams();
   const tab = tabs.find(([id]) => id === params.get("tab"))?.[0] ?? "figures";
   return (
@@ -69,6 +72,9 @@ export function EvidenceScreen() {
             </Tabs.Content>
             <Tabs.Content value="exchange">
               <ExchangeTab isLead={isLead} />
+            </Tabs.Content>
+            <Tabs.Content value="review">
+              <ReviewTab />
             </Tabs.Content>
           </Tabs.Root>
         )}

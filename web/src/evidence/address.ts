@@ -8,6 +8,11 @@ export function pairHistory(criterion: string, condition: string): string {
   return `/history?${new URLSearchParams({ criterion, condition })}`;
 }
 
+/** Where an entry of the content is shown in its form. */
+export function entryAddress(kind: string, id: string): string {
+  return `/evidence?${new URLSearchParams({ tab: "content", kind, entry: id })}`;
+}
+
 /** Where the changes of an entry of the content are read. */
 export function entryHistory(kind: string, id: string): string {
   return `/history?${new URLSearchParams({ entry: `${kind} ${id}` })}`;

@@ -55,7 +55,9 @@ class DoorsTest {
                     (m, p) -> p.startsWith("/api/practice/students")
                             || !m.equals("GET") && p.matches("/api/practice/(stations(/[^/]+)?|rounds.*)"),
                     Set.of("lead")),
-            rule((m, p) -> m.equals("POST") && p.startsWith("/api/outcomes"), Set.of("lead")),
+            rule(
+                    (m, p) -> m.equals("POST") && p.startsWith("/api/outcomes") || p.equals("/api/outcomes/review"),
+                    Set.of("lead")),
             rule((m, p) -> p.startsWith("/api/practice"), Set.of("lead", "clinician", "student")),
             rule((m, p) -> p.startsWith("/api/"), KEEPS_CASES));
 

@@ -113,6 +113,8 @@ class Doors {
                         .access(roles(LEAD, CLINICIAN, AUDITOR))
                         .requestMatchers(HttpMethod.POST, "/api/outcomes/**")
                         .access(roles(LEAD))
+                        .requestMatchers("/api/outcomes/review")
+                        .access(roles(LEAD))
                         .requestMatchers(
                                 "/api/cases/**",
                                 "/api/outcomes/**",

@@ -42,4 +42,8 @@ public interface TapStore extends JpaRepository<TapRecord, Long> {
     Optional<TapRecord> findFirstByCaseIdAndDeviceOrderByTappedAtDesc(Long caseId, String device);
 
     boolean existsByTest(String test);
+
+    /** The tests of which something was recorded since, and stands. */
+    @Query("select distinct t.test from TapRecord t where t.undone = false and t.tappedAt >= :since")
+    List<String> testsSince(Instant since);
 }
