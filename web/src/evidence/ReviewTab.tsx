@@ -63,13 +63,13 @@ function Whole(props: { review: Review }) {
         head={["Test, criterion", "Condition", "Not checked, of rows", "Disputed", "Cases that used it"]}
         row={(u) => (
           <tr key={`${u.criterion} ${u.condition}`} className="border-b border-line">
-            <td className="pr-4">
+            <td className="py-1 pr-4">
               <Link className="underline" to={pairAddress(u.criterion, u.condition)}>
                 {u.name}
               </Link>
             </td>
             <td className="pr-4">{u.conditionName}</td>
-            <td className="pr-4">
+            <td className="py-1 pr-4">
               {u.unchecked} of {u.rows}
             </td>
             <td className="pr-4">{u.disputed || ""}</td>
@@ -88,13 +88,13 @@ function Whole(props: { review: Review }) {
         head={["Test, criterion", "Condition", "Study", "Where from"]}
         row={(g) => (
           <tr key={`${g.criterion} ${g.condition} ${g.source} ${g.year}`} className="border-b border-line">
-            <td className="pr-4">
+            <td className="py-1 pr-4">
               <Link className="underline" to={pairAddress(g.criterion, g.condition)}>
                 {g.name}
               </Link>
             </td>
             <td className="pr-4">{g.conditionName}</td>
-            <td className="pr-4">
+            <td className="py-1 pr-4">
               {g.source}, {g.year}
             </td>
             <td>{g.whence}</td>
@@ -112,7 +112,7 @@ function Whole(props: { review: Review }) {
         head={["Test", "Cases", "Told nothing in"]}
         row={(t) => (
           <tr key={t.id} className="border-b border-line">
-            <td className="pr-4">
+            <td className="py-1 pr-4">
               <TestLink id={t.id} name={t.name} />
             </td>
             <td className="pr-4">{t.cases}</td>
@@ -131,7 +131,7 @@ function Whole(props: { review: Review }) {
         head={["Test", "Region"]}
         row={(t) => (
           <tr key={t.id} className="border-b border-line">
-            <td className="pr-4">
+            <td className="py-1 pr-4">
               <TestLink id={t.id} name={t.name} />
             </td>
             <td>{capital(t.region)}</td>

@@ -54,7 +54,7 @@ export function Changes() {
               </td>
               <td className="py-1">
                 {c.did}
-                <Lines lines={c.lines} />
+                <Lines lines={c.lines} fresh={c.did.startsWith("added")} />
                 {c.why && <span className="block text-soft">Why: {c.why}</span>}
               </td>
             </tr>

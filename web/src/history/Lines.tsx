@@ -1,7 +1,11 @@
 import type { Line } from "../api/types";
 
 /** Every field that a change touched, as text: what it was and what it is. */
-export function Lines(props: { lines: Line[] }) {
+export function Lines(props: {
+  lines: Line[];
+  /** Whether all of it is new, so that nobody has to say so of each. */
+  fresh?: boolean;
+}) {
   return (
     <>
       {props.lines.map((l) => (
@@ -9,7 +13,8 @@ export function Lines(props: { lines: Line[] }) {
           {l.field}:{" "}
           {l.before === "" ? (
             <>
-              added <b>{listed(l.after)}</b>
+              {!props.fresh && "added "}
+              <b>{listed(l.after)}</b>
             </>
           ) : l.after === "" ? (
             <>

@@ -74,8 +74,11 @@ class EntryTrials {
     }
 
     private static Whole with(Edition current, PackEntry entry) {
+        List<FormProblem> problems = EntryChecks.of(entry);
+        if (!problems.isEmpty()) {
+            return new Whole(current.catalogue(), problems);
+        }
         try {
-            List<FormProblem> problems = new ArrayList<>(EntryChecks.of(entry));
             Catalogue catalogue = Edition.of(current.toBeChanged().put(entry).files(), current.since())
                     .catalogue();
             return new Whole(catalogue, problems);

@@ -49,21 +49,35 @@ class SettingsHistory implements HistorySource {
 
     @Override
     public List<Change> latest(int most) {
-        return revisions.latest(Things.of(SettingsRecord.class, "id", s -> s.id, SettingsHistory::flat), most).stream()
+        Map<String, String> asItCame = flat(SettingsJson.write(SettingsJson.first()));
+        return revisions
+                .latest(
+                        new Things<>(
+                                SettingsRecord.class,
+                                "id",
+                                s -> s.id,
+                                s -> flat(s.settings),
+                                s -> Map.of(),
+                                s -> asItCame),
+                        most)
+                .stream()
                 .map(f -> Change.of(f.revised(), "Settings", Map.of(), f.entity().why == null ? "" : f.entity().why))
                 .toList();
     }
 
-    private static Map<String, String> flat(SettingsRecord s) {
+    /** What settings of an earlier time do not say is as it is to begin with. */
+    private static Map<String, String> flat(String settings) {
         Map<String, String> flat = new TreeMap<>();
-        JsonMapper.shared().readTree(s.settings).forEachEntry((field, value) -> {
-            String label = LABELS.get(field);
-            if (value.isObject()) {
-                value.forEachEntry((of, own) -> flat.put(label + of, own.asString()));
-            } else if (label != null) {
-                flat.put(label, value.isBoolean() ? (value.asBoolean() ? "yes" : "no") : value.asString());
-            }
-        });
+        JsonMapper.shared()
+                .readTree(SettingsJson.write(SettingsJson.read(settings)))
+                .forEachEntry((field, value) -> {
+                    String label = LABELS.get(field);
+                    if (value.isObject()) {
+                        value.forEachEntry((of, own) -> flat.put(label + of, own.asString()));
+                    } else if (label != null) {
+                        flat.put(label, value.isBoolean() ? (value.asBoolean() ? "yes" : "no") : value.asString());
+                    }
+                });
         flat.values().removeIf(value -> value == null || value.isEmpty());
         return flat;
     }

@@ -21,6 +21,11 @@ public final class SettingsJson {
 
     private SettingsJson() {}
 
+    /** As the program comes. */
+    static DepartmentSettings first() {
+        return JSON.treeToValue(FIRST, DepartmentSettings.class);
+    }
+
     /** With the version that they were stored with. */
     public static DepartmentSettings read(String stored) {
         return JSON.treeToValue(whole(stored), DepartmentSettings.class);

@@ -35,10 +35,15 @@ class SettingsSince {
     /** By the setting's name; one that nobody has changed is absent. Those of a list have the name of the list before theirs. */
     Map<String, Since> all() {
         Map<String, Since> since = new TreeMap<>();
-        revisions.of(SettingsRecord.class, "id", SettingsRecord.ONLY, s -> "", SettingsSince::flat).stream()
-                // The first is how it came.
-                .filter(r -> !r.before().isEmpty())
-                .forEach(r -> r.lines().stream()
+        Map<String, String> asItCame = flat(SettingsJson.first(), "");
+        revisions
+                .of(
+                        SettingsRecord.class,
+                        "id",
+                        SettingsRecord.ONLY,
+                        s -> "",
+                        s -> flat(SettingsJson.read(s.settings), s.why))
+                .forEach(r -> Revised.lines(r.before().isEmpty() ? asItCame : r.before(), r.after()).stream()
                         .filter(l -> !NONE.contains(l.field()))
                         .forEach(l -> since.put(l.field(), since(r, l))));
         return since;
@@ -49,18 +54,16 @@ class SettingsSince {
     }
 
     /** As settings of that time are read today: a setting that did not exist then had the value that it begins with. */
-    private static Map<String, String> flat(SettingsRecord s) {
+    private static Map<String, String> flat(DepartmentSettings settings, String why) {
         Map<String, String> flat = new TreeMap<>();
-        JsonMapper.shared()
-                .readTree(SettingsJson.write(SettingsJson.read(s.settings)))
-                .forEachEntry((name, value) -> {
-                    if (value.isObject()) {
-                        value.forEachEntry((of, own) -> flat.put(name + "." + of, own.asString()));
-                    } else {
-                        flat.put(name, value.asString(""));
-                    }
-                });
-        flat.put(WHY, s.why == null ? "" : s.why);
+        JsonMapper.shared().readTree(SettingsJson.write(settings)).forEachEntry((name, value) -> {
+            if (value.isObject()) {
+                value.forEachEntry((of, own) -> flat.put(name + "." + of, own.asString()));
+            } else {
+                flat.put(name, value.asString(""));
+            }
+        });
+        flat.put(WHY, why == null ? "" : why);
         return flat;
     }
 }
