@@ -5,7 +5,12 @@ import { WideTable } from "../pieces/WideTable";
 /** The pooled figures as numbers: what is weighed with, how well it is known, and what a new clinic may find. */
 export function PooledNumbers(props: { pooled: Pooled; withoutHighBias: Pooled | undefined }) {
   const { pooled, withoutHighBias } = props;
-  const heads = ["", "Weighed with", "How well it is known (95\u202f%)", "A new clinic may find (95\u202f%)"];
+  const heads = [
+    "Figure",
+    "Weighed with",
+    "How well it is known (95\u202f%)",
+    "A new clinic may find (95\u202f%)",
+  ];
   const rows: [string, (p: Pooled) => Share, (p: Pooled) => Share, (n: number) => string][] = [
     ["Sensitivity", (p) => p.sensitivity, (p) => p.newClinicSensitivity, (n) => n.toFixed(2)],
     ["Specificity", (p) => p.specificity, (p) => p.newClinicSpecificity, (n) => n.toFixed(2)],

@@ -172,7 +172,7 @@ function Part<T>(props: {
         <TextField label="Find" width="w-56" value={word} onChange={setWord} placeholder="part of a name" />
       )}
       {shown.length > 0 && (
-        <WideTable label={title} narrow heads={props.head}>
+        <WideTable label={`${title}, in a table`} narrow heads={props.head}>
           {shown.map(props.row)}
         </WideTable>
       )}

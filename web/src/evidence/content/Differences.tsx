@@ -8,8 +8,8 @@ export function Differences(props: { lines: Line[] }) {
   }
   return (
     <section aria-label="Other than shipped">
-      <h3 className="m-0 text-[17px] font-bold">Other than shipped</h3>
-      <WideTable label="Other than shipped" heads={["Field", "As shipped", "Here"]}>
+      <h2 className="m-0 text-[17px] font-bold">Other than shipped</h2>
+      <WideTable label="Fields other than shipped" heads={["Field", "As shipped", "Here"]}>
         {props.lines.map((l) => (
           <tr key={l.field} className="border-b border-line align-top">
             <th scope="row" className="py-1 pr-4 text-left font-normal">

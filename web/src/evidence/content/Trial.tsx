@@ -35,7 +35,7 @@ export function Trial(props: {
   if (tried.problems.length > 0) {
     return (
       <section aria-label="Before it can be stored" className="border-l-4 border-amber pl-3 text-[16px]">
-        <h3 className="m-0 text-[17px] font-bold">Before it can be stored</h3>
+        <h2 className="m-0 text-[17px] font-bold">Before it can be stored</h2>
         <ul className="m-0 pl-5">
           {tried.problems.map((p) => (
             <li key={`${p.path} ${p.message}`}>
@@ -85,7 +85,7 @@ function OnCouch(props: Tries) {
     onTaps([...taps, { at: board.at, side: on, changes }]);
   return (
     <section aria-label="As it stands on the couch" className="rounded-md border-2 border-teal p-3">
-      <h3 className="m-0 text-[17px] font-bold">As it stands on the couch</h3>
+      <h2 className="m-0 text-[17px] font-bold">As it stands on the couch</h2>
       <p className="m-0 text-[16px]">
         <b>{test.name}</b>, {test.minutes} min. {test.steps.join(" ")}
       </p>

@@ -37,8 +37,11 @@ class EvidenceBrowserTest extends InBrowser {
         page.getByText("This pair in full").locator("visible=true").first().click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("External rotation lag")))
                 .isVisible();
-        assertThat(page.getByLabel("Studies").locator("tbody tr")).hasCount(3);
-        assertThat(page.getByText("Two or three studies")).isVisible();
+        // The studies, what is weighed with, and what a new clinic may find.
+        assertThat(page.getByLabel("Studies").locator("tbody tr")).hasCount(5);
+        assertThat(page.getByText("3 studies: sensitivity and specificity each pooled by itself"))
+                .isVisible();
+        assertThat(page.getByLabel("Pooled figures as numbers")).containsText("A positive multiplies the odds by");
         accessible("A pair");
 
         page.getByText("All evidence").click();
@@ -110,11 +113,11 @@ class EvidenceBrowserTest extends InBrowser {
         page.getByLabel("Source: authors and journal").fill("Harbour audit");
         accessible("Adding a figure");
         button("Add it").click();
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("why");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Give a reason");
         page.getByLabel("Why, for the history").fill("Our own audit");
         button("Add it").click();
         assertThat(page.getByText("the department's own")).isVisible();
-        assertThat(page.getByText("Four studies or more")).isVisible();
+        assertThat(page.getByText("4 studies: both pooled together")).isVisible();
         button(Pattern.compile("^Sign off Harbour")).click();
         button("Sign it").click();
         assertThat(page.getByText("checked against the source by heron")).isVisible();
@@ -131,7 +134,7 @@ class EvidenceBrowserTest extends InBrowser {
 
         page.navigate(LEXICOR.url("/evidence?tab=content"));
         page.getByLabel("Entry").selectOption("subacromial-pain");
-        page.getByLabel("community").fill("0.01");
+        page.getByLabel("Community clinic").fill("1 %");
         page.getByLabel("Why, for the history").fill("Rare in our harbour");
         accessible("Content");
         button("Store the change").click();
@@ -143,7 +146,7 @@ class EvidenceBrowserTest extends InBrowser {
         tabAt("exchange");
         page.locator("input[type=file]")
                 .setInputFiles(new FilePayload("t.csv", "text/csv", "criterion\n".getBytes(StandardCharsets.UTF_8)));
-        assertThat(page.getByText("expected the columns")).isVisible();
+        assertThat(page.getByText("Expected the columns")).isVisible();
         accessible("Import");
     }
 
