@@ -5,6 +5,8 @@ import { changed } from "../api/stale";
 import type { ImportPreview } from "../api/types";
 import { ChooseFile, LookedAt } from "../pieces/ChooseFile";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { besides, problemAt } from "../pieces/problems";
+import { TextField } from "../pieces/TextField";
 import { ExportPart } from "./ExportPart";
 import { ImportLines } from "./ImportLines";
 import { useImportPreview, useImportProgress } from "./queries";
@@ -59,7 +61,7 @@ function ImportPart() {
         }}
       />
       <ErrorNote
-        error={look.error ?? error ?? progress.error}
+        error={look.error ?? besides(error, ["why"]) ?? progress.error}
         onKeep={preview && (() => apply(preview, true))}
       />
       {look.isPending && <p role="status">Reading the file.</p>}
@@ -77,10 +79,13 @@ function ImportPart() {
           }
         >
           <div className="flex flex-wrap items-end gap-3">
-            <label className="flex flex-col text-[16px]">
-              Why, for the history
-              <input className="field w-96" value={why} onChange={(e) => setWhy(e.target.value)} />
-            </label>
+            <TextField
+              label="Why, for the history"
+              width="w-96"
+              value={why}
+              problem={problemAt(error, "why")}
+              onChange={setWhy}
+            />
             <button type="button" className="action" onClick={() => apply(preview, false)}>
               Apply all of it
             </button>

@@ -1,5 +1,7 @@
 import { type FormEvent, useState } from "react";
 import { ErrorNote } from "../pieces/ErrorNote";
+import { besides, problemAt } from "../pieces/problems";
+import { TextField } from "../pieces/TextField";
 import { type DesignRequest, useContentChange } from "./queries";
 
 /** Keeps a threshold of the workbench as a cluster of the department's own, labelled designed. */
@@ -22,10 +24,13 @@ export function KeepDesign(props: { design: DesignRequest; thresholds: number })
     <details className="text-[16px] print:hidden">
       <summary className="min-h-8">Keep one as the department's cluster</summary>
       <form className="flex flex-wrap items-end gap-3 pt-2" onSubmit={submit}>
-        <label className="flex flex-col">
-          Name
-          <input className="field w-72" value={name} onChange={(e) => setName(e.target.value)} />
-        </label>
+        <TextField
+          label="Name"
+          width="w-72"
+          value={name}
+          problem={problemAt(save.error, "name")}
+          onChange={setName}
+        />
         <label className="flex flex-col">
           At least
           <select className="field" value={atLeast} onChange={(e) => setAtLeast(Number(e.target.value))}>
@@ -36,16 +41,19 @@ export function KeepDesign(props: { design: DesignRequest; thresholds: number })
             ))}
           </select>
         </label>
-        <label className="flex flex-col">
-          Why, for the history
-          <input className="field w-72" value={why} onChange={(e) => setWhy(e.target.value)} />
-        </label>
+        <TextField
+          label="Why, for the history"
+          width="w-72"
+          value={why}
+          problem={problemAt(save.error, "why")}
+          onChange={setWhy}
+        />
         <button type="submit" className="action" disabled={save.isPending}>
           Keep it
         </button>
         <span role="status">{save.isSuccess && "Kept, and weighed from now on; labelled designed."}</span>
       </form>
-      <ErrorNote error={save.error} onKeep={() => keep(true)} />
+      <ErrorNote error={besides(save.error, ["name", "why"])} onKeep={() => keep(true)} />
     </details>
   );
 }

@@ -1,6 +1,8 @@
 import { type FormEvent, useState } from "react";
 import { DialogFrame } from "./DialogFrame";
 import { ErrorNote } from "./ErrorNote";
+import { besides, problemAt } from "./problems";
+import { TextField } from "./TextField";
 
 /** Asks for the reason that the history keeps with a change. */
 export function ReasonDialog(props: {
@@ -28,11 +30,13 @@ export function ReasonDialog(props: {
     >
       <form className="flex flex-col gap-3" onSubmit={submit}>
         <p className="m-0 text-[16px]">{props.words}</p>
-        <label className="flex flex-col gap-1 text-[16px]">
-          Why, for the history
-          <input className="field" value={why} onChange={(e) => setWhy(e.target.value)} />
-        </label>
-        <ErrorNote error={props.error} onKeep={() => props.onReason(why, true)} />
+        <TextField
+          label="Why, for the history"
+          value={why}
+          problem={problemAt(props.error, "why")}
+          onChange={setWhy}
+        />
+        <ErrorNote error={besides(props.error, ["why"])} onKeep={() => props.onReason(why, true)} />
         <button type="submit" className="action self-start" disabled={props.busy}>
           {props.done}
         </button>

@@ -62,15 +62,20 @@ export function ReportScreen() {
               </select>
             </label>
           )}
-          <button type="button" className="action" onClick={() => compose("record")}>
-            Write the page for the record
-          </button>
-          <p className="m-0 text-[15px] text-soft">
-            To be read over, signed and kept. Only to have today's state on paper, unsigned:{" "}
-            <Link className="underline" to={`/cases/${view.code}/print`}>
+          <div className="grid grid-cols-2 gap-2 text-[15px]">
+            <button type="button" className="action" onClick={() => compose("record")}>
+              Write the page for the record
+            </button>
+            <Link
+              className="action inline-flex items-center justify-center text-center"
+              data-quiet="true"
+              to={`/cases/${view.code}/print`}
+            >
               Print the case as it stands
             </Link>
-          </p>
+            <span className="text-soft">to be read over, signed and kept</span>
+            <span className="text-soft">today's state on paper, unsigned</span>
+          </div>
           <div className="flex gap-2">
             <button
               type="button"

@@ -2,6 +2,8 @@ import { type FormEvent, useState } from "react";
 import type { StudyCheck } from "../../api/types";
 import { DialogFrame } from "../../pieces/DialogFrame";
 import { ErrorNote } from "../../pieces/ErrorNote";
+import { FieldProblem } from "../../pieces/FieldProblem";
+import { besides, problemAt } from "../../pieces/problems";
 import { Toggles } from "../../pieces/Toggles";
 import { useContentChange } from "../queries";
 
@@ -57,7 +59,8 @@ export function CheckDialog(props: {
           {state === "disputed" ? "What is wrong with it" : "Note, if there is anything to say"}
           <textarea className="field h-24" value={note} onChange={(e) => setNote(e.target.value)} />
         </label>
-        <ErrorNote error={save.error} />
+        <FieldProblem words={problemAt(save.error, "note")} />
+        <ErrorNote error={besides(save.error, ["note"])} />
         <button type="submit" className="action self-start" disabled={save.isPending}>
           Sign it
         </button>

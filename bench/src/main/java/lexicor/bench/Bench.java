@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import lexicor.bench.honesty.HonestyRun;
+import lexicor.bench.server.EvidenceRun;
 import lexicor.bench.server.FuzzRun;
 import lexicor.bench.server.ImportRun;
 import lexicor.bench.server.KillRun;
@@ -71,6 +72,7 @@ public final class Bench {
         switch (run) {
             case "load" -> LoadRun.run(root, data, 50, 5000, 120, 200).forEach(System.out::println);
             case "import" -> System.out.println(ImportRun.run(root, data, 3000, 62));
+            case "evidence" -> EvidenceRun.run(root, data).forEach(System.out::println);
             case "outcomes" -> OutcomesRun.run(root, data, 20_000, 10_000).forEach(System.out::println);
             case "kill" ->
                 System.out.println(
@@ -80,7 +82,9 @@ public final class Bench {
                 result.faults().forEach(System.out::println);
                 System.out.println(result);
             }
-            default -> System.err.println("lexicor: bench knows honesty, nodes, load, import, outcomes, kill and fuzz");
+            default ->
+                System.err.println(
+                        "lexicor: bench knows honesty, nodes, load, import, evidence, outcomes, kill and fuzz");
         }
     }
 

@@ -175,6 +175,8 @@ class LayerTest {
             {"\"kind\":\"guess\",\"year\":2024,\"sensitivity\":0.9", "kind: "},
             {"\"kind\":\"study\",\"year\":2024,\"sensitivity\":1.9,\"specificity\":0.5", "sensitivity: "},
             {"\"kind\":\"study\",\"year\":2024,\"sensitivity\":0.9", "specificity: missing"},
+            {"\"kind\":\"study\",\"year\":2999,\"sensitivity\":0.9,\"specificity\":0.5", "year: expected a year up to "
+            },
             {"\"kind\":\"study\",\"year\":24,\"sensitivity\":0.9,\"specificity\":0.5", "year: "},
             {"\"kind\":\"study\",\"year\":2024,\"counts\":{\"tp\":-1,\"fn\":5,\"fp\":1,\"tn\":1}", "counts.tp: "},
             {

@@ -4,10 +4,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
@@ -20,7 +18,6 @@ public final class OutcomesRun {
     private static final int ORIGINALS = 12;
     private static final int TAPS = 16;
     private static final int AT_ONCE = 4000;
-    private static final int TIMES = 25;
     private static final List<String> PAGES =
             List.of("meeting", "accuracy", "rates", "foresight", "agreement", "waiting");
     private static final List<String> CONDITIONS =
@@ -28,23 +25,9 @@ public final class OutcomesRun {
 
     private OutcomesRun() {}
 
-    /** @param milliseconds the first answer, the median and the slowest twentieth of the others */
-    public record Result(String page, double[] milliseconds) {
-        @Override
-        public String toString() {
-            return String.format(
-                    Locale.ROOT,
-                    "%-28s first %6.0f ms, then %5.0f, p95 %5.0f",
-                    page,
-                    milliseconds[0],
-                    milliseconds[1],
-                    milliseconds[2]);
-        }
-    }
-
-    public static List<Result> run(Path root, Path data, int cases, int noted)
+    public static List<PageTimes> run(Path root, Path data, int cases, int noted)
             throws IOException, InterruptedException {
-        List<Result> results = new ArrayList<>();
+        List<PageTimes> results = new ArrayList<>();
         Map<String, String> slices = new LinkedHashMap<>();
         PAGES.forEach(p -> slices.put(p, ""));
         slices.put("accuracy, one reference", "accuracy?reference=mri");
@@ -109,32 +92,16 @@ public final class OutcomesRun {
         }
     }
 
-    private static Result timed(Browser lead, String page, String path) throws IOException, InterruptedException {
-        double[] all = new double[TIMES];
-        for (int i = 0; i < TIMES; i++) {
-            long begin = System.nanoTime();
-            lead.expect(OK, "GET", "/api/outcomes/" + path, "");
-            all[i] = (System.nanoTime() - begin) / 1e6;
-        }
-        return result(page, all);
-    }
-
     /** A page that has to take up what was just recorded. */
-    private static Result afterATap(Browser lead) throws IOException, InterruptedException {
-        double[] all = new double[TIMES];
-        for (int i = 0; i < TIMES; i++) {
-            lead.expect(OK, "POST", "/api/cases/OR-1/taps", Taps.nth(UUID.randomUUID(), i));
-            long begin = System.nanoTime();
-            lead.expect(OK, "GET", "/api/outcomes/accuracy", "");
-            all[i] = (System.nanoTime() - begin) / 1e6;
-        }
-        return result("accuracy, after a tap", all);
+    private static PageTimes afterATap(Browser lead) throws IOException, InterruptedException {
+        return PageTimes.of(
+                lead,
+                "accuracy, after a tap",
+                "/api/outcomes/accuracy",
+                i -> lead.expect(OK, "POST", "/api/cases/OR-1/taps", Taps.nth(UUID.randomUUID(), i)));
     }
 
-    private static Result result(String page, double[] all) {
-        double first = all[0];
-        double[] others = Arrays.copyOfRange(all, 1, all.length);
-        Arrays.sort(others);
-        return new Result(page, new double[] {first, others[others.length / 2], others[(int) (0.95 * others.length)]});
+    private static PageTimes timed(Browser lead, String page, String path) throws IOException, InterruptedException {
+        return PageTimes.of(lead, page, "/api/outcomes/" + path, i -> {});
     }
 }

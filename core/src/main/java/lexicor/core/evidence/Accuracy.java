@@ -15,7 +15,7 @@ import lexicor.core.numbers.Logit;
  * @param between covariance between studies; zero for one study
  * @param predictive covariance for a new clinic
  * @param shown what is displayed as sensitivity and specificity, with 95 % intervals
- * @param people diseased and healthy over the studies used
+ * @param people diseased and healthy over the studies used; a judgement has none
  */
 public record Accuracy(
         Method method,
@@ -48,6 +48,11 @@ public record Accuracy(
     /** Displayed figures. */
     public record Shown(
             double sensitivity, Interval sensitivityInterval, double specificity, Interval specificityInterval) {}
+
+    /** The same, of so many people that were studied. */
+    Accuracy studiedIn(double studied) {
+        return new Accuracy(method, logitSensitivity, logitSpecificity, estimate, between, predictive, shown, studied);
+    }
 
     /** The sensitivity weighed with, strictly between 0 and 1. */
     public double sensitivity() {

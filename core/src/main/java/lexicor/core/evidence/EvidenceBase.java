@@ -215,10 +215,24 @@ public final class EvidenceBase {
     }
 
     private Evidence pool(List<AccuracyRow> all) {
-        List<Study> studies = used(all).stream()
-                .map(r -> study(r.figures(), r.isAtHighRisk()))
-                .toList();
-        return studies.isEmpty() ? new Evidence.Unchecked() : Pooling.pool(studies, highBias);
+        List<AccuracyRow> used = used(all);
+        return used.isEmpty() ? new Evidence.Unchecked() : studied(used);
+    }
+
+    /** What the rows come to. A judgement weighs as a study of some people would, but nobody was studied for it (method M2). */
+    private Evidence studied(List<AccuracyRow> used) {
+        Evidence pooled = Pooling.pool(
+                used.stream().map(r -> study(r.figures(), r.isAtHighRisk())).toList(), highBias);
+        double judged = used.stream()
+                .filter(AccuracyRow::isJudgement)
+                .filter(r -> highBias != HighBias.LEFT_OUT || !r.isAtHighRisk())
+                .mapToDouble(r ->
+                        r.figures().diseased().orElse(0) + r.figures().healthy().orElse(0))
+                .sum();
+        return judged > 0 && pooled instanceof Evidence.Weighable weighable
+                ? new Evidence.Weighable(
+                        weighable.accuracy().studiedIn(weighable.accuracy().people() - judged))
+                : pooled;
     }
 
     /** A printed row as a study; group sizes not known are assumed and marked so (method M1). */

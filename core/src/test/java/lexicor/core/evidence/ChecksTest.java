@@ -10,14 +10,17 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import lexicor.core.catalogue.Catalogue;
+import lexicor.core.catalogue.packs.AccuracyTable;
 import lexicor.core.catalogue.packs.PackFiles;
 import lexicor.core.catalogue.packs.Packs;
 import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.catalogue.packs.SignOffs;
 import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.core.catalogue.published.Figures;
 import lexicor.core.catalogue.published.SignOff;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Outcome;
@@ -86,6 +89,55 @@ class ChecksTest {
             }
         }
         assertThat(studies).contains(0L, 1L, 4L);
+    }
+
+    /** It weighs as a study of as many people as it states would, but it is none and has none. */
+    @Test
+    void aJudgementIsNeitherAStudyNorPeople() {
+        AccuracyRow study = rows("neer/pain").get(0);
+        AccuracyRow judgement = new AccuracyRow(
+                "neer/pain",
+                CONDITION,
+                AccuracyRow.Kind.JUDGEMENT,
+                new Figures(0.9, OptionalDouble.of(0.5), OptionalDouble.of(10), OptionalDouble.of(12)),
+                AccuracyRow.NO_STUDY,
+                2026,
+                "",
+                "",
+                "unclear",
+                "medium",
+                "");
+        double studied = study.figures().diseased().orElseThrow()
+                + study.figures().healthy().orElseThrow();
+        EvidenceBase both = of(study, judgement);
+        assertThat(both.accuracy("neer/pain", CONDITION).orElseThrow().method()).isEqualTo(Accuracy.Method.UNIVARIATE);
+        assertThat(both.accuracy("neer/pain", CONDITION).orElseThrow().people()).isEqualTo(studied);
+        assertThat(both.behind("neer/pain", CONDITION))
+                .extracting(EvidenceBase.Behind::judgement)
+                .containsExactly(false, true);
+        EvidenceBase alone = of(judgement);
+        assertThat(alone.accuracy("neer/pain", CONDITION).orElseThrow().people())
+                .isZero();
+        assertThat(alone.behind("neer/pain", CONDITION).get(0).people()).isEmpty();
+    }
+
+    private static EvidenceBase of(AccuracyRow... rows) {
+        return EvidenceBase.of(
+                Packs.read(PackFiles.under(Shipped.PACKS).with(Packs.ACCURACY, AccuracyTable.write(List.of(rows)))),
+                HighBias.AS_PRINTED);
+    }
+
+    /** Files of an earlier time did not say where a sign-off came from. */
+    @Test
+    void signOffsOfAnEarlierTimeAreRead() {
+        AccuracyRow row = rows("neer/pain").get(0);
+        String earlier = "figure,state,by,on,note\n" + row.fingerprint() + ",checked,heron,2026-03-01,\n";
+        Catalogue catalogue = Packs.read(PackFiles.under(Shipped.PACKS).with(Packs.SIGN_OFFS, earlier));
+        SignOff signOff = catalogue.signOff(row);
+        assertThat(signOff.isChecked()).isTrue();
+        assertThat(signOff.from()).isEmpty();
+        assertThat(signOff.saysTheSameAs(signOff.broughtInBy("brought in by plover")))
+                .isTrue();
     }
 
     @Test

@@ -205,7 +205,11 @@ public class OwnFigures {
     }
 
     /** The row that is meant, checked as a line of an imported table would be. */
-    private static AccuracyRow row(FigureChange change) {
+    private AccuracyRow row(FigureChange change) {
+        int thisYear = moments.today(settings.current().zone()).getYear();
+        if (change.year() > thisYear) {
+            throw Refusal.field("year", "expected a year up to " + thisYear + ", found " + change.year());
+        }
         Kind kind = Kind.withId(String.valueOf(change.kind()))
                 .orElseThrow(() -> Refusal.field("kind", "expected study, pooled, sensitivity-only or judgement"));
         Figures figures = change.counts() == null ? printed(change) : counted(change.counts(), kind);
