@@ -43,10 +43,7 @@ export function StudyTable(props: {
               {s.note && <span className="block text-soft">{s.note}</span>}
               {s.shipped && (
                 <span className="block border-l-4 border-teal pl-2 text-soft">
-                  changed by the department; shipped: sensitivity {s.shipped.sensitivity}
-                  {s.shipped.specificity !== undefined && `, specificity ${s.shipped.specificity}`}, with{" "}
-                  {s.shipped.diseased ?? "not known"}, without {s.shipped.healthy ?? "not known"}, bias{" "}
-                  {s.shipped.bias} ({s.shipped.source}, {s.shipped.year})
+                  changed by the department; shipped: {shippedWords(s, s.shipped)}
                 </span>
               )}
             </td>
@@ -81,6 +78,23 @@ export function StudyTable(props: {
       </WideTable>
     </section>
   );
+}
+
+/** What the shipped row says otherwise. */
+function shippedWords(row: StudyRow, shipped: NonNullable<StudyRow["shipped"]>): string {
+  const said = (n: number | undefined, otherwise = "not known") => (n === undefined ? otherwise : String(n));
+  const fields: [string, string, string][] = [
+    ["sensitivity", said(row.sensitivity.value), said(shipped.sensitivity)],
+    ["specificity", said(row.specificity?.value, "none"), said(shipped.specificity, "none")],
+    ["with", said(row.diseased), said(shipped.diseased)],
+    ["without", said(row.healthy), said(shipped.healthy)],
+    ["bias", row.bias, shipped.bias],
+    ["source", `${row.source}, ${row.year}`, `${shipped.source}, ${shipped.year}`],
+  ];
+  const differing = fields.filter(([, here, there]) => here !== there);
+  return differing.length === 0
+    ? "the same figures, other words"
+    : differing.map(([name, , there]) => `${name} ${there}`).join(", ");
 }
 
 function Total(props: { name: string; sensitivity: Share; specificity: Share }) {

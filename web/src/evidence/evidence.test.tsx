@@ -152,7 +152,7 @@ describe("a figure of the department's", () => {
     page(<StudyTable studies={[ROW]} />);
     const row = screen.getByText(/Harbour audit, 2025/).closest("tr") as HTMLElement;
     expect(row.textContent).toContain(
-      "changed by the department; shipped: sensitivity 0.75, with 20, without not known",
+      "changed by the department; shipped: sensitivity 0.75, specificity none, with 20, without not known, bias high, source Printed study, 2001",
     );
     expect(row.textContent).toContain("0.80 (0.70 to 0.90)");
     expect(row.textContent).toMatch(/[Dd]isputed.*heron/);

@@ -1,8 +1,8 @@
 import { type FormEvent, type ReactNode, useState } from "react";
-import { numberTyped } from "../pieces/numeral";
+import { shareTyped } from "../pieces/numeral";
 import { NumberField } from "./NumberField";
 
-/** A few numbers that are set together: each has its place, and what cannot be is said beside it. */
+/** A few shares that are set together: each has its place, and what cannot be is said beside it. */
 export function NumberForm<K extends string>(props: {
   heading: string;
   fields: { key: K; label: string; value: number }[];
@@ -19,7 +19,7 @@ export function NumberForm<K extends string>(props: {
   const [problems, setProblems] = useState<Partial<Record<K, string>>>({});
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    const values = Object.fromEntries(props.fields.map((f) => [f.key, numberTyped(typed[f.key])])) as Record<
+    const values = Object.fromEntries(props.fields.map((f) => [f.key, shareTyped(typed[f.key])])) as Record<
       K,
       number
     >;

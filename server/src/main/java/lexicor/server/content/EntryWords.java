@@ -19,6 +19,9 @@ import tools.jackson.databind.JsonNode;
 
 /** Entries field by field in words: what is listed stands one a line. */
 public final class EntryWords {
+    /** What a part of a list is called, which stands before its fields already. */
+    private static final List<String> TITLES = List.of("label", "name", "positives");
+
     private final Catalogue catalogue;
     private final Map<String, Map<String, String>> labels = new HashMap<>();
 
@@ -56,7 +59,8 @@ public final class EntryWords {
             String before, List<FieldForm> forms, JsonNode at, Optional<ClinicalTest> test, Map<String, String> words) {
         for (FieldForm form : forms) {
             JsonNode value = at.get(form.name());
-            if (value != null && !value.isNull() && form.type() != FieldForm.Type.ID) {
+            boolean told = form.type() == FieldForm.Type.ID || !before.isEmpty() && TITLES.contains(form.name());
+            if (value != null && !value.isNull() && !told) {
                 field(
                         before.isEmpty() ? form.label() : before + ", " + Wording.midSentence(form.label()),
                         form,
@@ -66,6 +70,7 @@ public final class EntryWords {
                         at);
             }
         }
+        // What no form knows is told as it is written.
         at.properties().stream()
                 .filter(p -> forms.stream().noneMatch(f -> f.name().equals(p.getKey())))
                 .filter(p -> !p.getValue().isNull())
@@ -84,11 +89,12 @@ public final class EntryWords {
         switch (form.type()) {
             case LIST ->
                 value.forEach(item -> {
-                    String name = item.path("label")
-                            .asString(item.path("name")
-                                    .asString(item.path("positives").toString()));
-                    fields(label + " \u201c" + name + "\u201d", nameless(form.parts()), item, test, words);
-                    words.putIfAbsent(label + " \u201c" + name + "\u201d", "there");
+                    String part = label + " \u201c" + title(item) + "\u201d";
+                    int so = words.size();
+                    fields(part, form.parts(), item, test, words);
+                    if (words.size() == so) {
+                        words.put(part, "there");
+                    }
                 });
             case FIELDS -> fields(label, form.parts(), value, test, words);
             case BY_CHOICE, BY_NAME ->
@@ -110,11 +116,12 @@ public final class EntryWords {
         }
     }
 
-    /** What a part is called stands before its fields already. */
-    private static List<FieldForm> nameless(List<FieldForm> parts) {
-        return parts.stream()
-                .filter(p -> !List.of("label", "name", "positives").contains(p.name()))
-                .toList();
+    private static String title(JsonNode part) {
+        return TITLES.stream()
+                .filter(part::hasNonNull)
+                .map(t -> part.get(t).asString())
+                .findFirst()
+                .orElse("");
     }
 
     private String single(FieldForm form, JsonNode value) {

@@ -252,6 +252,9 @@ final class Vocabularies {
                 known.put(f.id(), f.label());
             }
         });
+        // The same code says that there is nothing of quite different things.
+        known.computeIfPresent(
+                "none", (code, words) -> leaf == ReadingLeaf.WEAKNESS_GRADE ? "full strength" : "no firm end point");
         return known.entrySet().stream()
                 .map(e -> new Option.Code(e.getKey(), e.getValue()))
                 .sorted(Comparator.comparing(Option.Code::label))

@@ -77,7 +77,7 @@ class EntryFormsTest {
             assertThat(words.of(entry).values())
                     .as(entry.kind() + " " + entry.id())
                     .isNotEmpty()
-                    .noneMatch(text -> text.matches("(?s)[\\[{].*[\\]}]"));
+                    .noneMatch(text -> text.matches("(?s)[\\[{\"].*[\\]}\"]"));
         }
         PackEntry neer = SHIPPED.entry(PackEntry.Kind.TEST, "neer").orElseThrow();
         assertThat(words.of(neer))

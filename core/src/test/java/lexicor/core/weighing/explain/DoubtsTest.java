@@ -88,7 +88,7 @@ class DoubtsTest {
     /** A judgement is called one, and never a small study or a first description. */
     @Test
     void aJudgementThatCarriesTheWeightIsNamedAsOne() {
-        String judged = row("neer/pain", "judgement", "0.8,0.9,20,20", "judgement, no study", "high");
+        String judged = row("neer/pain", "judgement", "0.8,0.9,20,20", "\"judgement, no study\"", "high");
         assertThat(doubts(with(judged, NO_CLUSTERS), HighBias.CORRECTED, false, 0.3, "neer/pain"))
                 .containsExactly(new Doubt.OneJudgement("neer/pain", 1));
     }
