@@ -1,7 +1,9 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import type { ClusterLine, ClusterTally } from "../api/types";
 import { factor } from "../pieces/format";
 import { useSession } from "../session/useSession";
+import { entryHistory } from "./address";
 import { checkWords } from "./checked";
 import { CheckDialog } from "./figures/CheckDialog";
 import { useClusterTally } from "./queries";
@@ -66,7 +68,12 @@ export function ClusterList(props: { clusters: ClusterLine[] }) {
               {c.source}. {c.caution}
             </p>
             <div className="flex flex-wrap items-center justify-between gap-2 pt-1 text-[14px]">
-              <span>{checkWords(c.check)}</span>
+              <span>
+                {checkWords(c.check)}{" "}
+                <Link className="underline print:hidden" to={entryHistory("cluster", c.id)}>
+                  Its history<span className="sr-only">: {c.name}</span>
+                </Link>
+              </span>
               {isLead && (
                 <button type="button" className="choice px-2 print:hidden" onClick={() => setSigning(c)}>
                   Sign off<span className="sr-only"> {c.name}</span>

@@ -18,11 +18,11 @@ export function TextField(props: {
   const id = useId();
   const told = [props.hint && `${id}-hint`, props.problem && `${id}-problem`].filter(Boolean).join(" ");
   return (
-    <div className="flex flex-col text-[16px]">
+    <div className="flex max-w-full flex-col text-[16px]">
       <label htmlFor={id}>{props.label}</label>
       <input
         id={id}
-        className={`field ${props.width ?? ""}`}
+        className={`field max-w-full ${props.width ?? ""}`}
         inputMode={props.numeric ? "decimal" : undefined}
         placeholder={props.placeholder}
         value={props.value}

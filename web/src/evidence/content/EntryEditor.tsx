@@ -68,7 +68,6 @@ export function EntryEditor(props: {
     });
   const form: Form = {
     Field: FormField,
-    kind: entry.kind,
     root: fields,
     onRoot: change,
     vocabularies: props.forms.vocabularies,

@@ -15,8 +15,6 @@ export interface FieldProps {
 export interface Form {
   /** Shows a field: those that have fields of their own ask for it here. */
   Field: ComponentType<FieldProps>;
-  /** The kind of entry. */
-  kind: string;
   /** All fields of the entry as they stand. */
   root: Fields;
   onRoot: (change: Fields) => void;

@@ -18,7 +18,7 @@ export function RuleField(props: OneField) {
       <Group rule={groupOf(rule) ? rule : { all: [rule] }} depth={1} onChange={props.onChange} />
       {criterion?.[1] && (
         <p className="m-0 border-l-4 border-teal pl-2">
-          <b>Read back:</b> positive when there is {criterion[1]}.
+          <b>Read back:</b> positive when: {criterion[1]}.
         </p>
       )}
       <FieldProblem words={props.said} />

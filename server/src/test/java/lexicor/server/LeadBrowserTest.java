@@ -9,11 +9,15 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
+import java.net.URLEncoder;
 import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
 
 /** A lead keeps the department's figures and content; an auditor reads who changed what, from what, and why. */
 class LeadBrowserTest extends InBrowser {
@@ -112,12 +116,12 @@ class LeadBrowserTest extends InBrowser {
         named("What is positive").fill("Familiar pain");
         button("Add what is recorded").click();
         named("What is recorded").last().selectOption("The familiar pain");
-        assertThat(page.getByText("positive when there is the familiar pain.")).isVisible();
+        assertThat(page.getByText("positive when: the familiar pain.")).isVisible();
         button("Add what is recorded").click();
         named("What is recorded").last().selectOption("Strength");
         button("clearly weak").click();
         named("How these go together").selectOption("any of these");
-        assertThat(page.getByText("positive when there is the familiar pain, or strength is clearly weak."))
+        assertThat(page.getByText("positive when: the familiar pain, or strength is clearly weak."))
                 .isVisible();
         accessible("A new test");
 
@@ -143,6 +147,25 @@ class LeadBrowserTest extends InBrowser {
         pad("Right, affected side", "Their pain").click();
         assertThat(outcomes()).containsText("Familiar pain");
         assertThat(outcomes()).containsText("Positive");
+    }
+
+    /** An entry of every kind stands in its form as it is shipped, and a word added to it makes nothing of it invalid. */
+    @Test
+    void everyKindOfEntryOpensInItsForm() {
+        List<String> kinds = new ArrayList<>();
+        for (JsonNode entry : LEXICOR.get("/api/evidence/entries").body().get("entries")) {
+            String kind = entry.get("kind").asString();
+            if (kinds.contains(kind)) {
+                continue;
+            }
+            kinds.add(kind);
+            page.navigate(LEXICOR.url("/evidence?tab=content&kind=" + kind + "&entry="
+                    + URLEncoder.encode(entry.get("id").asString(), UTF_8)));
+            assertThat(page.getByText(kind.equals("test") ? "As it stands on the couch" : "It can be stored as it is."))
+                    .isVisible();
+            accessible(kind);
+        }
+        Assertions.assertThat(kinds).hasSize(14);
     }
 
     @Test

@@ -133,10 +133,7 @@ class MeasuresBrowserTest extends InBrowser {
         accessible("Nerve");
         page.navigate(LEXICOR.url("/settings"));
         page.getByLabel("Range, degrees").fill("8");
-        page.getByLabel("Range, degrees")
-                .locator("xpath=../..")
-                .locator("button")
-                .click();
+        button("Measure by these").click();
         page.navigate(LEXICOR.url("/cases/HB-001/measures?tab=range"));
         assertThat(row("Shoulder flexion")).containsText("more than measurement error (±8");
         accessible("Settings taken over");

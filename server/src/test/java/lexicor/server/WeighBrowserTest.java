@@ -254,7 +254,7 @@ class WeighBrowserTest extends InBrowser {
         accessible("Settings");
         page.getByLabel("Within a family").fill("2");
         button("Use these").click();
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("expected a number from 0 to 0.9");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Expected a number from 0 to 0.9");
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Each counts in full"))
                 .click();
         // It changes every case, so it takes a reason.

@@ -23,7 +23,7 @@ public final class RuleSentence {
         wording = TestWording.of(test, catalogue);
     }
 
-    /** The rule as part of a sentence that begins with "positive when there is", for example {@code pain, and the familiar pain}. */
+    /** The rule as part of a sentence that begins with "positive when:", for example {@code pain, and the familiar pain}. */
     public static String of(Rule rule, ClinicalTest test, Catalogue catalogue) {
         return new RuleSentence(test, catalogue).words(rule, false);
     }

@@ -3,31 +3,36 @@ package lexicor.server.spreadsheet;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import lexicor.core.catalogue.packs.SpreadsheetText;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
-import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
-import org.apache.commons.compress.archivers.zip.ZipFile;
-import org.dhatim.fastexcel.Worksheet;
-import org.dhatim.fastexcel.reader.Cell;
-import org.dhatim.fastexcel.reader.CellType;
-import org.dhatim.fastexcel.reader.ExcelReaderException;
-import org.dhatim.fastexcel.reader.ReadableWorkbook;
-import org.dhatim.fastexcel.reader.Row;
+import org.apache.poi.ooxml.POIXMLException;
+import org.apache.poi.openxml4j.exceptions.OpenXML4JRuntimeException;
+import org.apache.poi.ss.usermodel.Cell;
+import org.apache.poi.ss.usermodel.CellStyle;
+import org.apache.poi.ss.usermodel.CellType;
+import org.apache.poi.ss.usermodel.Font;
+import org.apache.poi.ss.usermodel.FormulaError;
+import org.apache.poi.ss.usermodel.Row;
+import org.apache.poi.util.RecordFormatException;
+import org.apache.poi.xssf.usermodel.XSSFSheet;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 
 /** Workbooks (XLSX) with sheets of texts and numbers. A formula counts as what it last came to. */
 public final class Workbook {
-    private static final String PROGRAM = "Lexicor";
-    private static final String VERSION = "1.0";
     private static final long MOST_BYTES = 64L << 20;
     private static final int MOST_COLUMNS = 200;
     private static final int MOST_ROWS = 200_000;
+    /** A column's width is given in these parts of a character. */
+    private static final int PARTS = 256;
+
     private static final String PART_OF_EVERY_WORKBOOK = "[Content_Types].xml";
     private static final String NOT_WHOLE = "not a whole workbook; save it anew as XLSX, or as CSV";
 
@@ -36,30 +41,36 @@ public final class Workbook {
     /** The sheets as a workbook, the heads bold and staying in view. */
     public static byte[] write(List<Sheet> sheets) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (org.dhatim.fastexcel.Workbook workbook = new org.dhatim.fastexcel.Workbook(bytes, PROGRAM, VERSION)) {
-            for (Sheet sheet : sheets) {
-                write(workbook.newWorksheet(sheet.name()), sheet);
-            }
+        try (XSSFWorkbook workbook = new XSSFWorkbook()) {
+            Font bold = workbook.createFont();
+            bold.setBold(true);
+            CellStyle head = workbook.createCellStyle();
+            head.setFont(bold);
+            sheets.forEach(s -> write(workbook.createSheet(s.name()), s, head));
+            workbook.write(bytes);
         } catch (IOException e) {
             throw new UncheckedIOException("writing into memory", e);
         }
         return bytes.toByteArray();
     }
 
-    private static void write(Worksheet to, Sheet sheet) {
-        to.freezePane(0, 1);
+    private static void write(XSSFSheet to, Sheet sheet, CellStyle head) {
+        to.createFreezePane(0, 1);
+        Row heads = to.createRow(0);
         for (int c = 0; c < sheet.heads().size(); c++) {
-            to.value(0, c, sheet.heads().get(c));
-            to.style(0, c).bold().set();
-            to.width(c, sheet.widths().get(c));
+            Cell cell = heads.createCell(c);
+            cell.setCellValue(sheet.heads().get(c));
+            cell.setCellStyle(head);
+            to.setColumnWidth(c, sheet.widths().get(c) * PARTS);
         }
         for (int r = 0; r < sheet.rows().size(); r++) {
-            List<Object> row = sheet.rows().get(r);
-            for (int c = 0; c < row.size(); c++) {
-                if (row.get(c) instanceof Number number) {
-                    to.value(r + 1, c, number);
-                } else if (!row.get(c).toString().isEmpty()) {
-                    to.value(r + 1, c, row.get(c).toString());
+            Row row = to.createRow(r + 1);
+            List<Object> cells = sheet.rows().get(r);
+            for (int c = 0; c < cells.size(); c++) {
+                if (cells.get(c) instanceof Number number) {
+                    row.createCell(c).setCellValue(number.doubleValue());
+                } else if (!cells.get(c).toString().isEmpty()) {
+                    row.createCell(c).setCellValue(cells.get(c).toString());
                 }
             }
         }
@@ -67,8 +78,13 @@ public final class Workbook {
 
     /** Whether the bytes are a workbook, rather than another kind of zip. */
     public static boolean isWorkbook(byte[] content) {
-        try (ZipFile zip = ZipFile.builder().setByteArray(content).get()) {
-            return zip.getEntry(PART_OF_EVERY_WORKBOOK) != null;
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(content))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                if (entry.getName().equals(PART_OF_EVERY_WORKBOOK)) {
+                    return true;
+                }
+            }
+            return false;
         } catch (IOException | IllegalArgumentException e) {
             return false;
         }
@@ -83,19 +99,23 @@ public final class Workbook {
     public static List<List<String>> firstSheet(byte[] content) {
         requireModest(content);
         List<List<String>> rows = new ArrayList<>();
-        try (ReadableWorkbook workbook = new ReadableWorkbook(new ByteArrayInputStream(content))) {
-            for (Row row : workbook.getFirstSheet().read()) {
-                if (row.getRowNum() > MOST_ROWS || row.getCellCount() > MOST_COLUMNS) {
+        try (XSSFWorkbook workbook = new XSSFWorkbook(new ByteArrayInputStream(content))) {
+            for (Row row : workbook.getSheetAt(0)) {
+                if (row.getRowNum() >= MOST_ROWS || row.getLastCellNum() > MOST_COLUMNS) {
                     throw problem("more rows or columns than a table of figures has");
                 }
-                while (rows.size() < row.getRowNum() - 1) {
+                while (rows.size() < row.getRowNum()) {
                     rows.add(List.of());
                 }
-                rows.add(IntStream.range(0, row.getCellCount())
+                rows.add(IntStream.range(0, Math.max(0, row.getLastCellNum()))
                         .mapToObj(c -> text(row.getCell(c)))
                         .toList());
             }
-        } catch (IOException | UncheckedIOException | ExcelReaderException e) {
+        } catch (IOException
+                | POIXMLException
+                | OpenXML4JRuntimeException
+                | RecordFormatException
+                | IllegalArgumentException e) {
             throw problem(NOT_WHOLE);
         }
         return rows;
@@ -105,14 +125,12 @@ public final class Workbook {
     private static void requireModest(byte[] content) {
         byte[] part = new byte[1 << 16];
         long bytes = 0;
-        try (ZipFile zip = ZipFile.builder().setByteArray(content).get()) {
-            for (ZipArchiveEntry entry : Collections.list(zip.getEntries())) {
-                try (InputStream in = zip.getInputStream(entry)) {
-                    for (int got = in.read(part); got >= 0; got = in.read(part)) {
-                        bytes += got;
-                        if (bytes > MOST_BYTES) {
-                            throw problem("more than " + (MOST_BYTES >> 20) + " MB when unpacked");
-                        }
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(content))) {
+            while (zip.getNextEntry() != null) {
+                for (int got = zip.read(part); got >= 0; got = zip.read(part)) {
+                    bytes += got;
+                    if (bytes > MOST_BYTES) {
+                        throw problem("more than " + (MOST_BYTES >> 20) + " MB when unpacked");
                     }
                 }
             }
@@ -122,13 +140,22 @@ public final class Workbook {
     }
 
     private static String text(Cell cell) {
-        if (cell == null || cell.getType() == CellType.EMPTY || cell.getRawValue() == null) {
+        if (cell == null) {
             return "";
         }
-        return switch (cell.getType()) {
-            case NUMBER -> cell.asNumber().stripTrailingZeros().toPlainString();
-            case STRING -> SpreadsheetText.guarded(cell.asString());
-            default -> SpreadsheetText.guarded(cell.getRawValue());
+        CellType type = cell.getCellType() == CellType.FORMULA ? cell.getCachedFormulaResultType() : cell.getCellType();
+        return switch (type) {
+            case NUMERIC ->
+                BigDecimal.valueOf(cell.getNumericCellValue())
+                        .stripTrailingZeros()
+                        .toPlainString();
+            case STRING -> SpreadsheetText.guarded(cell.getStringCellValue());
+            case BOOLEAN -> String.valueOf(cell.getBooleanCellValue());
+            case ERROR ->
+                FormulaError.isValidCode(cell.getErrorCellValue())
+                        ? FormulaError.forInt(cell.getErrorCellValue()).getString()
+                        : "error";
+            default -> "";
         };
     }
 
