@@ -27,7 +27,9 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 
 /** Workbooks (XLSX) with sheets of texts and numbers. A formula counts as what it last came to. */
 public final class Workbook {
-    private static final long MOST_BYTES = 64L << 20;
+    /** A workbook is held in memory as a whole, at many times its size. */
+    private static final long MOST_BYTES = 16L << 20;
+
     private static final int MOST_COLUMNS = 200;
     private static final int MOST_ROWS = 200_000;
     /** A column's width is given in these parts of a character. */
