@@ -140,7 +140,9 @@ public final class Table {
             if (!columns.contains(heads.get(i))
                     && rows.stream()
                             .anyMatch(r -> r.size() > place && !r.get(place).isBlank())) {
-                table.leftOut.add(heads.get(i).isEmpty() ? "number " + (i + 1) + ", which has no name" : heads.get(i));
+                String written =
+                        rows.get(first).size() > i ? rows.get(first).get(i).strip() : "";
+                table.leftOut.add(written.isEmpty() ? "number " + (i + 1) + ", which has no name" : written);
             }
         }
         List<Integer> places = columns.stream().map(heads::indexOf).toList();

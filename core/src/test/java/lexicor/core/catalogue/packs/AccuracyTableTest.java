@@ -125,7 +125,7 @@ class AccuracyTableTest {
         assertThat(read.lines()).extracting(AccuracyTable.Line::number).containsExactly(3L, 5L);
         assertThat(read.remarks())
                 .hasSize(3)
-                .anyMatch(r -> r.contains("checked_by_whom"))
+                .anyMatch(r -> r.toLowerCase().contains("the column checked by whom,"))
                 .anyMatch(r -> r.startsWith("2 empty"));
     }
 
