@@ -29,10 +29,8 @@ public final class Numeral {
      */
     public static OptionalDouble parse(String text, Optional<Character> decimal) {
         String plain = GROUPING_SPACE.matcher(text.strip()).replaceAll("");
-        boolean known = decimal.isPresent();
-        if (!NUMBER.matcher(plain).matches()
-                || known && plain.indexOf(decimal.get() == '.' ? ',' : '.') >= 0 && mayBeThousands(plain)
-                || !known && mayBeThousands(plain)) {
+        boolean hasDecimals = decimal.filter(mark -> plain.indexOf(mark) >= 0).isPresent();
+        if (!NUMBER.matcher(plain).matches() || mayBeThousands(plain) && !hasDecimals) {
             return OptionalDouble.empty();
         }
         double value = Double.parseDouble(plain.replace(',', '.'));
@@ -42,11 +40,9 @@ public final class Numeral {
     /** A proportion, which may be written in percent as well; it needs no guess, since nobody groups thousands in one. */
     public static OptionalDouble parseShare(String text) {
         Matcher percent = PERCENT.matcher(text.strip());
-        if (!percent.matches()) {
-            return parse(text, Optional.of(text.indexOf(',') >= 0 ? ',' : '.'));
-        }
-        OptionalDouble of = parse(percent.group(1), Optional.of(text.indexOf(',') >= 0 ? ',' : '.'));
-        return of.isEmpty()
+        boolean inPercent = percent.matches();
+        OptionalDouble of = parse(inPercent ? percent.group(1) : text, Optional.of(text.indexOf(',') >= 0 ? ',' : '.'));
+        return of.isEmpty() || !inPercent
                 ? of
                 : OptionalDouble.of(
                         // With the digits that were written: 7 % is 0.07, not 0.07000000000000001.

@@ -140,8 +140,7 @@ public final class Table {
             if (!columns.contains(heads.get(i))
                     && rows.stream()
                             .anyMatch(r -> r.size() > place && !r.get(place).isBlank())) {
-                String written =
-                        rows.get(first).size() > i ? rows.get(first).get(i).strip() : "";
+                String written = rows.get(first).get(i).strip();
                 table.leftOut.add(written.isEmpty() ? "number " + (i + 1) + ", which has no name" : written);
             }
         }

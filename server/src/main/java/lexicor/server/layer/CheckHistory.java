@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import lexicor.core.catalogue.packs.PackEntry;
-import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.history.Change;
 import lexicor.server.history.HistorySource;
@@ -61,11 +60,7 @@ class CheckHistory implements HistorySource {
         // Signed off before that was kept: what has the fingerprint still tells it.
         return FigureNames.row(editions.catalogue(), c.fingerprint)
                 .or(() -> FigureNames.row(editions.shipped().catalogue(), c.fingerprint))
-                .map(CheckHistory::about)
+                .map(row -> FigureHistory.about(editions.catalogue(), row.criterion(), row.condition()))
                 .orElse(Map.of());
-    }
-
-    private static Map<String, String> about(AccuracyRow row) {
-        return Map.of(Change.CRITERION, row.criterion(), Change.CONDITION, row.condition());
     }
 }

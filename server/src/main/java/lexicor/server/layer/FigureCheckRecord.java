@@ -56,13 +56,10 @@ class FigureCheckRecord {
             condition = row.condition();
             judgement = row.isJudgement();
         });
-        catalogue.clusters().stream()
-                .filter(c -> c.fingerprint().equals(fingerprint))
-                .findFirst()
-                .ifPresent(c -> {
-                    cluster = c.id();
-                    condition = c.condition();
-                });
+        FigureNames.cluster(catalogue, fingerprint).ifPresent(c -> {
+            cluster = c.id();
+            condition = c.condition();
+        });
     }
 
     void set(SignOff signOff) {

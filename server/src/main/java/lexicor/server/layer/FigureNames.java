@@ -11,10 +11,14 @@ final class FigureNames {
 
     /** The row or cluster that has the fingerprint; empty where nothing has it. */
     static Optional<String> of(Catalogue catalogue, String fingerprint) {
-        return row(catalogue, fingerprint).map(r -> of(catalogue, r)).or(() -> catalogue.clusters().stream()
-                .filter(c -> c.fingerprint().equals(fingerprint))
-                .findFirst()
+        return row(catalogue, fingerprint).map(r -> of(catalogue, r)).or(() -> cluster(catalogue, fingerprint)
                 .map(Cluster::name));
+    }
+
+    static Optional<Cluster> cluster(Catalogue catalogue, String fingerprint) {
+        return catalogue.clusters().stream()
+                .filter(c -> c.fingerprint().equals(fingerprint))
+                .findFirst();
     }
 
     static Optional<AccuracyRow> row(Catalogue catalogue, String fingerprint) {

@@ -19,6 +19,8 @@ import lexicor.server.layer.ImportViews.ImportLine;
 
 /** What a table of figures would change, row by row. */
 final class FigurePlan {
+    private static final String AS_EXPORTED = "; expected an id as in the column of an exported table";
+
     /** Rows to store by the row in force that each takes the place of. */
     final Map<AccuracyRow, Optional<AccuracyRow>> rows = new LinkedHashMap<>();
 
@@ -55,7 +57,7 @@ final class FigurePlan {
                 int dot = p.path().lastIndexOf('.');
                 String column =
                         dot < p.path().lastIndexOf(')') ? null : p.path().substring(dot + 1);
-                refuse(line.number(), named(p.path()), column, p.message());
+                lines.add(ImportLine.refused(file, line.number(), named(p.path()), column, p.message()));
             }
             line.row().ifPresent(row -> compare(line.number(), row));
         }
@@ -136,7 +138,7 @@ final class FigurePlan {
                 .findFirst()
                 .map(ClinicalTest::criterionIds)
                 .map(ids -> "; of this test there are " + String.join(", ", ids))
-                .orElse("; expected an id as in the column of an exported table");
+                .orElse(AS_EXPORTED);
     }
 
     private String nearCondition(String written) {
@@ -145,10 +147,6 @@ final class FigurePlan {
                 .findFirst()
                 .map(Condition::id)
                 .map(id -> "; write " + id)
-                .orElse("; expected an id as in the column of an exported table");
-    }
-
-    private void refuse(long line, String name, String column, String why) {
-        lines.add(ImportLine.refused(file, line, name, column, why));
+                .orElse(AS_EXPORTED);
     }
 }
