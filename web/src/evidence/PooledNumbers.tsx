@@ -42,8 +42,7 @@ export function PooledNumbers(props: { pooled: Pooled; withoutHighBias: Pooled |
         ))}
       </WideTable>
       <p className="m-0 text-[16px] text-soft">
-        Where a ratio leads depends on how likely the condition was before. A specificity is not the chance of
-        having the condition.
+        Where a ratio leads depends on how likely the condition was before.
       </p>
     </section>
   );
