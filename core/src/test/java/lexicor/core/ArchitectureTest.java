@@ -35,6 +35,10 @@ class ArchitectureTest {
             .definedBy("lexicor.core.weighing.input")
             .layer("model")
             .definedBy("lexicor.core.weighing.model")
+            .layer("listed")
+            .definedBy("lexicor.core.weighing.listed")
+            .layer("textbook")
+            .definedBy("lexicor.core.textbook")
             .layer("explain")
             .definedBy("lexicor.core.weighing.explain")
             .layer("advice")
@@ -55,6 +59,10 @@ class ArchitectureTest {
             .definedBy("lexicor.core.catalogue.simulated")
             .layer("honesty")
             .definedBy("lexicor.core.honesty")
+            .whereLayer("textbook")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("listed")
+            .mayOnlyBeAccessedByLayers("textbook", "practice", "planning")
             .whereLayer("honesty")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("weighfile")
@@ -68,13 +76,33 @@ class ArchitectureTest {
             .whereLayer("advice")
             .mayOnlyBeAccessedByLayers("planning", "practice")
             .whereLayer("model")
-            .mayOnlyBeAccessedByLayers("input", "weighing", "explain", "advice", "weighfile")
+            .mayOnlyBeAccessedByLayers("listed", "textbook", "input", "weighing", "explain", "advice", "weighfile")
             .whereLayer("input")
-            .mayOnlyBeAccessedByLayers("weighing", "explain", "advice", "weighfile", "practice", "planning", "honesty")
+            .mayOnlyBeAccessedByLayers(
+                    "listed",
+                    "textbook",
+                    "weighing",
+                    "explain",
+                    "advice",
+                    "weighfile",
+                    "practice",
+                    "planning",
+                    "honesty")
             .whereLayer("weighing")
-            .mayOnlyBeAccessedByLayers("explain", "advice", "weighfile", "practice", "planning", "outcomes", "honesty")
+            .mayOnlyBeAccessedByLayers(
+                    "listed",
+                    "textbook",
+                    "explain",
+                    "advice",
+                    "weighfile",
+                    "practice",
+                    "planning",
+                    "outcomes",
+                    "honesty")
             .whereLayer("evidence")
             .mayOnlyBeAccessedByLayers(
+                    "listed",
+                    "textbook",
                     "model",
                     "input",
                     "explain",
@@ -88,6 +116,8 @@ class ArchitectureTest {
                     "honesty")
             .whereLayer("examination")
             .mayOnlyBeAccessedByLayers(
+                    "listed",
+                    "textbook",
                     "pads",
                     "input",
                     "weighing",
@@ -99,6 +129,8 @@ class ArchitectureTest {
                     "honesty")
             .whereLayer("catalogue")
             .mayOnlyBeAccessedByLayers(
+                    "listed",
+                    "textbook",
                     "packs",
                     "examination",
                     "pads",
@@ -121,6 +153,8 @@ class ArchitectureTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("published")
             .mayOnlyBeAccessedByLayers(
+                    "listed",
+                    "textbook",
                     "catalogue",
                     "packs",
                     "evidence",
@@ -129,6 +163,8 @@ class ArchitectureTest {
                     "explain",
                     "weighing",
                     "weighfile",
+                    "examination",
+                    "practice",
                     "planning",
                     "outcomes");
 

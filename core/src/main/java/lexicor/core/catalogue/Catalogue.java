@@ -1,5 +1,6 @@
 package lexicor.core.catalogue;
 
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import java.util.function.Function;
 import lexicor.core.catalogue.figures.Figures;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.catalogue.published.JudgedSign;
 import lexicor.core.catalogue.published.SignOff;
 import lexicor.core.catalogue.simulated.Simulation;
 
@@ -24,6 +26,10 @@ public final class Catalogue {
     private final List<CountHabit> counts;
     private final List<HistoryItem> history;
     private final List<AccuracyRow> accuracy;
+    private final List<JudgedSign> judged;
+    private final Map<JudgedSign.Key, JudgedSign> judgedByPair = new LinkedHashMap<>();
+    private final Relations relations;
+    private final AgeOdds ages;
     private final Map<String, SignOff> signOffs;
     private final Map<String, List<String>> examines;
     private final MeasureList measures;
@@ -39,6 +45,9 @@ public final class Catalogue {
     private final Map<String, Condition> conditionById;
     private final Map<String, Complaint> complaintById;
     private final Map<String, HistoryItem> historyById;
+    private final Set<JudgedSign.Key> aboutPairs = new HashSet<>();
+    /** Criteria and questions with figures or a judgement of their own, or named by a published rule. */
+    private final Set<String> informing = new HashSet<>();
 
     public Catalogue(Content content) {
         tests = List.copyOf(content.tests);
@@ -50,6 +59,10 @@ public final class Catalogue {
         counts = List.copyOf(content.counts);
         history = List.copyOf(content.history);
         accuracy = List.copyOf(content.accuracy);
+        judged = List.copyOf(content.judged);
+        judged.forEach(j -> judgedByPair.put(j.key(), j));
+        relations = content.relations;
+        ages = content.ages;
         signOffs = Map.copyOf(content.signOffs);
         examines = Map.copyOf(content.examines);
         measures = content.measures;
@@ -63,6 +76,10 @@ public final class Catalogue {
         conditionById = index(conditions, Condition::id);
         complaintById = index(complaints, Complaint::id);
         historyById = index(history, HistoryItem::id);
+        accuracy.forEach(r -> aboutPairs.add(new JudgedSign.Key(r.criterion(), r.condition())));
+        aboutPairs.addAll(judgedByPair.keySet());
+        aboutPairs.forEach(pair -> informing.add(pair.criterion()));
+        clusters.forEach(c -> informing.addAll(c.members()));
         for (ClinicalTest test : tests) {
             for (Criterion criterion : test.criteria()) {
                 testByCriterion.put(criterion.id(), test);
@@ -105,6 +122,26 @@ public final class Catalogue {
 
     public List<AccuracyRow> accuracy() {
         return accuracy;
+    }
+
+    /** Signs without a study, judged in words (method M24). */
+    public List<JudgedSign> judged() {
+        return judged;
+    }
+
+    /** The judgement of a criterion for a condition, whether or not studies go before it. */
+    public Optional<JudgedSign> judged(String criterion, String condition) {
+        return Optional.ofNullable(judgedByPair.get(new JudgedSign.Key(criterion, condition)));
+    }
+
+    /** How conditions stand to each other. */
+    public Relations relations() {
+        return relations;
+    }
+
+    /** Odds of conditions by age and sex. */
+    public AgeOdds ages() {
+        return ages;
     }
 
     /** Who checked which row or cluster, by fingerprint. */
@@ -196,14 +233,20 @@ public final class Catalogue {
         return Optional.ofNullable(complaintById.get(id));
     }
 
+    /** Whether the answer to a question is a finding: it has figures or a judgement, or is a member of a published rule. */
+    public boolean isFinding(HistoryItem item) {
+        return item.finding() || informing.contains(item.id());
+    }
+
     public Optional<HistoryItem> historyItem(String id) {
         return Optional.ofNullable(historyById.get(id));
     }
 
-    /** Conditions for which there is an accuracy row or a cluster that uses one of these criteria or history items. */
+    /** Conditions for which there is an accuracy row, a judgement or a cluster that uses one of these criteria or history items. */
     public Set<String> conditionsInformedBy(Set<String> findings) {
         Set<String> informed = new TreeSet<>();
         accuracy.stream().filter(r -> findings.contains(r.criterion())).forEach(r -> informed.add(r.condition()));
+        judged.stream().filter(j -> findings.contains(j.criterion())).forEach(j -> informed.add(j.condition()));
         clusters.stream()
                 .filter(c -> c.members().stream().anyMatch(findings::contains))
                 .forEach(c -> informed.add(c.condition()));
@@ -225,6 +268,11 @@ public final class Catalogue {
                         : t.name() + ": " + criterion(id).orElseThrow().label())
                 .or(() -> historyItem(id).map(HistoryItem::ask))
                 .orElse(id);
+    }
+
+    /** Whether a criterion has rows or a judgement for a condition. */
+    public boolean isAbout(String criterion, String condition) {
+        return aboutPairs.contains(new JudgedSign.Key(criterion, condition));
     }
 
     /** A condition's name; the id where it is not known. */

@@ -7,6 +7,7 @@ import java.util.Map;
 import lexicor.core.catalogue.figures.Figures;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.catalogue.published.JudgedSign;
 import lexicor.core.catalogue.published.SignOff;
 import lexicor.core.catalogue.simulated.Simulation;
 
@@ -28,6 +29,9 @@ public final class Content {
     public Figures figures = Figures.NONE;
     public Simulation simulation = Simulation.NONE;
     public MeasureList measures;
+    public final List<JudgedSign> judged = new ArrayList<>();
+    public Relations relations = Relations.NONE;
+    public AgeOdds ages = AgeOdds.NONE;
     public final List<AccuracyRow> accuracy = new ArrayList<>();
     public final Map<String, SignOff> signOffs = new LinkedHashMap<>();
 }

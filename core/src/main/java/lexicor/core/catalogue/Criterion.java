@@ -1,6 +1,8 @@
 package lexicor.core.catalogue;
 
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A named way to read a test. The same position may be read by several criteria, each with accuracy figures of its own.
@@ -20,6 +22,14 @@ public record Criterion(
      * @param onlyAfterInjury whether it does so only after an injury
      */
     public record Raises(String warning, boolean onlyAfterInjury) {}
+
+    /** The kinds of reading that its rule asks for, whatever the place (method M3). */
+    public Set<String> reads() {
+        return positiveWhen
+                .comparisons()
+                .flatMap(c -> c.leaf().observes().stream())
+                .collect(Collectors.toUnmodifiableSet());
+    }
 
     /** The criterion's name without its test. */
     public String name() {

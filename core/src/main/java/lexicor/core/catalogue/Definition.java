@@ -1,5 +1,7 @@
 package lexicor.core.catalogue;
 
+import lexicor.core.catalogue.published.FindingRule;
+
 /**
  * A consensus case definition without accuracy (method M18): it is met, not met or open, and moves no probability.
  *
@@ -7,4 +9,4 @@ package lexicor.core.catalogue;
  * @param source who published it
  * @param note where the catalogue's sign is only near to the published one; may be empty
  */
-public record Definition(String id, String condition, String name, String source, DefinitionRule rule, String note) {}
+public record Definition(String id, String condition, String name, String source, FindingRule rule, String note) {}

@@ -143,6 +143,22 @@ public enum ReadingLeaf {
         return kind;
     }
 
+    /**
+     * What it is an observation of, so that two criteria which ask for the same are told apart from two that ask for different things
+     * (method M3); empty for what only says how or how soon.
+     */
+    public Optional<String> observes() {
+        return switch (this) {
+            case ARC_START_DEG, ARC_WORST_DEG, ARC_END_DEG -> Optional.of("pain");
+            case FORCE_N, GRIP_KG, PINCH_KG, CANNOT_HOLD -> Optional.of("weakness");
+            case HOLDS_POSITION, LAG_DEGREES -> Optional.of("lag");
+            case TRANSLATION_PERCENT -> Optional.of("laxity");
+            case LAXITY_END_POINT -> Optional.of("endPoint");
+            case ONSET_SECONDS -> Optional.empty();
+            default -> isMark() ? Optional.empty() : Optional.of(reading());
+        };
+    }
+
     /** Lowest possible value of a quantity, in {@link #unit()}. */
     public double low() {
         return low;

@@ -182,6 +182,29 @@ public final class Entry {
         return List.copyOf(result);
     }
 
+    /** A list of lists of texts; empty where there is none. */
+    public List<List<String>> textLists(String field) {
+        if (!has(field)) {
+            return List.of();
+        }
+        List<List<String>> lists = new ArrayList<>();
+        for (JsonNode inner : list(field)) {
+            String place = field + "[" + lists.size() + "]";
+            if (!inner.isArray()) {
+                throw wrong(place, "a list of texts", inner);
+            }
+            List<String> texts = new ArrayList<>();
+            for (JsonNode item : inner) {
+                if (!item.isString()) {
+                    throw wrong(place + "[" + texts.size() + "]", "a text", item);
+                }
+                texts.add(item.asString());
+            }
+            lists.add(List.copyOf(texts));
+        }
+        return lists;
+    }
+
     public Entry child(String field) {
         JsonNode v = value(field).orElseThrow(() -> missing(field, "an object"));
         return of(file, at(field), v);

@@ -112,8 +112,8 @@ public final class Table {
     }
 
     /** The same of rows that have been taken apart already, the heads first. */
-    public static Table of(String file, List<List<String>> rows, List<String> columns) {
-        return of(file, rows, 0, columns, List.of(), Optional.empty());
+    public static Table of(String file, List<List<String>> rows, List<String> columns, List<String> optional) {
+        return of(file, rows, 0, columns, optional, Optional.empty());
     }
 
     private static Table of(

@@ -26,12 +26,19 @@ public record Accuracy(
         Covariance predictive,
         Shown shown,
         double people) {
+    /** What the studies do not tell of: patients and examiners differ by as much again as clinics do; a working assumption (M23). */
+    private static final double BEYOND_THE_STUDIES = 2;
+
+    /** How well a judgement is believed on either margin, the differences between clinics in it; a working assumption (M24). */
+    private static final double JUDGED_VARIANCE = 0.36;
 
     /** The model for the number of studies. */
     public enum Method {
         STUDY("study"),
         UNIVARIATE("univariate"),
-        BIVARIATE("bivariate");
+        BIVARIATE("bivariate"),
+        /** No study: a judgement in words (method M24). */
+        JUDGED("judged");
 
         private final String id;
 
@@ -48,6 +55,31 @@ public record Accuracy(
     /** Displayed figures. */
     public record Shown(
             double sensitivity, Interval sensitivityInterval, double specificity, Interval specificityInterval) {}
+
+    /**
+     * A judgement of how often a sign is there with the condition and without (method M24): believed less than one study of sixty
+     * people, and of nobody.
+     *
+     * @param with share of those who have the condition, strictly between 0 and 1
+     * @param without share of the others, strictly between 0 and 1
+     */
+    public static Accuracy judged(double with, double without) {
+        Covariance estimate = Covariance.diagonal(JUDGED_VARIANCE, JUDGED_VARIANCE);
+        double sd = Math.sqrt(JUDGED_VARIANCE);
+        return new Accuracy(
+                Method.JUDGED,
+                Logit.of(with),
+                -Logit.of(without),
+                estimate,
+                Covariance.ZERO,
+                estimate,
+                new Shown(
+                        with,
+                        Interval.onLogit(Logit.of(with), sd),
+                        1 - without,
+                        Interval.onLogit(-Logit.of(without), sd)),
+                0);
+    }
 
     /** The same, of so many people that were studied. */
     Accuracy studiedIn(double studied) {
@@ -92,14 +124,15 @@ public record Accuracy(
     }
 
     /**
-     * Sensitivity and specificity as they are on average over new clinics, {@code E[expit(N(mu, predictive variance))]} each by
-     * itself: what one thin, flattering study promises is less than what a large one does (method M10).
+     * Sensitivity and specificity as they are believed, {@code E[expit(N(mu, 2 V))]} each by itself, V the predictive variance: on
+     * average over new clinics, and over patients and examiners that no study knows. What one thin, flattering study promises is less
+     * than what a large one does; a strong finding stays strong (method M23).
      */
-    Accuracy overNewClinics() {
+    Accuracy sober() {
         return new Accuracy(
                 method,
-                meanLogit(logitSensitivity, predictive.sensitivity()),
-                meanLogit(logitSpecificity, predictive.specificity()),
+                meanLogit(logitSensitivity, BEYOND_THE_STUDIES * predictive.sensitivity()),
+                meanLogit(logitSpecificity, BEYOND_THE_STUDIES * predictive.specificity()),
                 estimate,
                 between,
                 predictive,

@@ -13,6 +13,7 @@ import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.AccuracyRow.Kind;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.Figures;
+import lexicor.core.catalogue.published.JudgedSign;
 import lexicor.core.catalogue.published.SignOff;
 
 /**
@@ -29,21 +30,31 @@ public final class EvidenceBase {
     private final Catalogue catalogue;
     private final HighBias highBias;
     private final boolean checkedOnly;
+    private final Judgements judgements;
 
-    private EvidenceBase(Catalogue catalogue, HighBias highBias, boolean checkedOnly) {
+    private EvidenceBase(Catalogue catalogue, HighBias highBias, boolean checkedOnly, Judgements judgements) {
         this.catalogue = catalogue;
         this.highBias = highBias;
         this.checkedOnly = checkedOnly;
+        this.judgements = judgements;
         for (AccuracyRow row : catalogue.accuracy()) {
             rows.computeIfAbsent(row.criterion(), k -> new LinkedHashMap<>())
                     .computeIfAbsent(row.condition(), k -> new ArrayList<>())
                     .add(row);
         }
         rows.forEach((criterion, byCondition) -> {
-            Map<String, Evidence> pooled = new HashMap<>();
+            Map<String, Evidence> pooled = byCriterion.computeIfAbsent(criterion, k -> new HashMap<>());
             byCondition.forEach((condition, all) -> pooled.put(condition, pool(all)));
-            byCriterion.put(criterion, Map.copyOf(pooled));
         });
+        for (JudgedSign sign : catalogue.judged()) {
+            byCriterion
+                    .computeIfAbsent(sign.criterion(), k -> new HashMap<>())
+                    .merge(
+                            sign.condition(),
+                            judged(sign),
+                            (studied, judged) -> studied instanceof Evidence.Weighable ? studied : judged);
+        }
+        byCriterion.replaceAll((criterion, byCondition) -> Map.copyOf(byCondition));
         for (Cluster cluster : catalogue.clusters()) {
             if (checkedOnly && !catalogue.signOff(cluster).isChecked()) {
                 byCluster.put(cluster.id(), new Evidence.Unchecked());
@@ -81,16 +92,27 @@ public final class EvidenceBase {
                         : Optional.empty();
     }
 
-    /** With every row, checked against its source or not. */
+    /** A judgement as it is weighed where no study has measured the sign; nobody can have checked it against a source (method M24). */
+    private Evidence judged(JudgedSign sign) {
+        if (checkedOnly) {
+            return new Evidence.Unchecked();
+        }
+        return judgements == Judgements.LEFT_OUT
+                ? new Evidence.LeftOut()
+                : new Evidence.Weighable(
+                        Accuracy.judged(sign.with().share(), sign.without().share()));
+    }
+
+    /** With every row, checked against its source or not, and judgements where there is no study. */
     public static EvidenceBase of(Catalogue catalogue, HighBias highBias) {
-        return of(catalogue, highBias, false);
+        return of(catalogue, highBias, false, Judgements.WEIGH);
     }
 
     /**
      * @param checkedOnly whether only rows count that somebody checked against the source
      */
-    public static EvidenceBase of(Catalogue catalogue, HighBias highBias, boolean checkedOnly) {
-        return new EvidenceBase(catalogue, highBias, checkedOnly);
+    public static EvidenceBase of(Catalogue catalogue, HighBias highBias, boolean checkedOnly, Judgements judgements) {
+        return new EvidenceBase(catalogue, highBias, checkedOnly, judgements);
     }
 
     /** The pooled evidence of a criterion by condition; conditions without any row are absent. */
@@ -103,6 +125,11 @@ public final class EvidenceBase {
         return of(criterion).get(condition) instanceof Evidence.Weighable w
                 ? Optional.of(w.accuracy())
                 : Optional.empty();
+    }
+
+    /** Whether what the criterion is weighed with for the condition is a judgement in words (method M24). */
+    public boolean isJudged(String criterion, String condition) {
+        return of(criterion).get(condition) instanceof Evidence.Weighable w && w.isJudged();
     }
 
     /** The evidence of a threshold cluster; empty where none was published. */
@@ -160,20 +187,15 @@ public final class EvidenceBase {
         }
 
         private static Behind of(Figures f, boolean highRisk) {
-            boolean known = f.diseased().isPresent() && f.healthy().isPresent();
-            return new Behind(
-                    known
-                            ? OptionalDouble.of(
-                                    f.diseased().getAsDouble() + f.healthy().getAsDouble())
-                            : OptionalDouble.empty(),
-                    highRisk,
-                    false);
+            return new Behind(f.studied(), highRisk, false);
         }
     }
 
     /** The studies behind a pair's pooled value. */
     public List<Behind> behind(String criterion, String condition) {
-        return pooled(criterion, condition).stream().map(Behind::of).toList();
+        return isJudged(criterion, condition)
+                ? List.of(new Behind(OptionalDouble.empty(), false, true))
+                : pooled(criterion, condition).stream().map(Behind::of).toList();
     }
 
     /** The study behind a cluster; none for one that a department designed and nobody has studied as a whole. */
@@ -235,18 +257,32 @@ public final class EvidenceBase {
                 : pooled;
     }
 
-    /** A printed row as a study; group sizes not known are assumed and marked so (method M1). */
+    /**
+     * A printed row as a study; group sizes not known are half of the total, or assumed where that is not known either, and marked so
+     * (method M1).
+     */
     public static Study study(Figures figures, boolean highRiskOfBias) {
-        double diseased = figures.diseased().orElse(Study.ASSUMED_SIZE);
+        double diseased = figures.diseased().orElse(rest(figures, figures.healthy()));
         double tp = figures.sensitivity() * diseased;
         OptionalDouble specificity = figures.specificity();
         if (specificity.isEmpty()) {
             return new Study.SensitivityOnly(
                     tp, diseased - tp, highRiskOfBias, figures.diseased().isEmpty());
         }
-        double healthy = figures.healthy().orElse(Study.ASSUMED_SIZE);
+        double healthy = figures.healthy().orElse(rest(figures, figures.diseased()));
         double tn = specificity.getAsDouble() * healthy;
         boolean assumed = figures.diseased().isEmpty() || figures.healthy().isEmpty();
         return new Study.TwoByTwo(tp, diseased - tp, healthy - tn, tn, highRiskOfBias, assumed);
+    }
+
+    /** The size of a group that is not known: what the other leaves of the total, or half of it; assumed where there is no total. */
+    private static double rest(Figures figures, OptionalDouble otherGroup) {
+        if (figures.people().isEmpty()) {
+            return Study.ASSUMED_SIZE;
+        }
+        double people = figures.people().getAsDouble();
+        return otherGroup.isPresent() && otherGroup.getAsDouble() < people
+                ? people - otherGroup.getAsDouble()
+                : people / 2;
     }
 }

@@ -22,9 +22,17 @@ final class Bedside {
     private final ClinicalTest test;
     private final boolean bothSidesTrouble;
     private final SideReadings relieved;
+    /** Whether a sign that nobody tapped counts as not seen. */
+    private final boolean assumes;
 
     private Bedside(
-            ClinicalTest test, SideReadings own, SideReadings other, boolean bothSidesTrouble, SideReadings relieved) {
+            ClinicalTest test,
+            SideReadings own,
+            SideReadings other,
+            boolean bothSidesTrouble,
+            SideReadings relieved,
+            boolean assumes) {
+        this.assumes = assumes;
         this.test = test;
         this.own = own;
         this.other = other;
@@ -42,12 +50,18 @@ final class Bedside {
                 test.particulars()
                         .relieves()
                         .map(t -> readings.at(new Place(t, "", side)))
-                        .orElse(SideReadings.NONE));
+                        .orElse(SideReadings.NONE),
+                true);
+    }
+
+    /** The same by what was said alone. */
+    Bedside asSaid() {
+        return new Bedside(test, own, other, bothSidesTrouble, relieved, false);
     }
 
     /** The same seen from the other side. */
     Bedside fromOtherSide() {
-        return new Bedside(test, other, own, bothSidesTrouble, SideReadings.NONE);
+        return new Bedside(test, other, own, bothSidesTrouble, SideReadings.NONE, assumes);
     }
 
     /** The number on the other side; empty where it was not taken, or is no baseline because that side is troubled too. */
@@ -72,7 +86,8 @@ final class Bedside {
                     .or(() -> Signs.toldByQualities(leaf, relieved))
                     .filter(v -> !isRelief() || !isAbsent(v));
         }
-        if (!own.isObserved()
+        if (!assumes
+                || !own.isObserved()
                 || !Signs.isSign(leaf)
                 || test.particulars().qualities().contains(leaf)
                 || leaf == PAIN_PRESENT && wasStoppedByFear()) {

@@ -17,6 +17,7 @@ import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.Rule;
 import lexicor.core.catalogue.Rule.Comparison;
 import lexicor.core.catalogue.Rule.Operator;
+import lexicor.core.catalogue.published.Truth;
 
 /**
  * Judges the criteria of a test from what was recorded (method M3, M19): positive, negative or unclear, with the reason.
@@ -154,10 +155,17 @@ public final class CriterionEvaluator {
                 return finding(Outcome.UNCLEAR, "negative, but " + spoiled.get() + ": counted as unclear");
             }
             String reason = wording.reason(criterion, decisive(Truth.FAILS), bedside);
-            return finding(
+            return new Finding(
+                    criterion.id(),
                     Outcome.NEGATIVE,
                     spoiled.map(s -> reason + " (confirmed, although " + s + ")")
-                            .orElse(reason));
+                            .orElse(reason),
+                    isAssumed());
+        }
+
+        /** Whether it fails only because what was not tapped counts as not seen. */
+        private boolean isAssumed() {
+            return new RuleEvaluator(bedside.asSaid()).evaluate(criterion.positiveWhen()) != Truth.FAILS;
         }
 
         private Optional<String> spoiledBy() {

@@ -4,10 +4,9 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Definition;
-import lexicor.core.catalogue.DefinitionRule;
+import lexicor.core.catalogue.published.Truth;
 
 /**
  * A case definition held against one patient (method M18), three-valued: a part that is unclear or was not asked is open.
@@ -40,39 +39,15 @@ public record DefinitionState(Definition definition, State state, int met, int p
 
     private record Reader(Findings findings) {
         DefinitionState state(Definition d) {
-            List<Truth> parts = parts(d.rule()).map(this::truth).toList();
+            List<Truth> parts = d.rule().parts().map(r -> r.truth(this::leaf)).toList();
             State state =
-                    switch (truth(d.rule())) {
+                    switch (d.rule().truth(this::leaf)) {
                         case HOLDS -> State.MET;
                         case FAILS -> State.NOT_MET;
                         case UNKNOWN -> State.OPEN;
                     };
             return new DefinitionState(
                     d, state, (int) parts.stream().filter(t -> t == Truth.HOLDS).count(), parts.size());
-        }
-
-        private static Stream<DefinitionRule> parts(DefinitionRule rule) {
-            if (rule instanceof DefinitionRule.AllOf all) {
-                return all.rules().stream();
-            }
-            if (rule instanceof DefinitionRule.AnyOf any) {
-                return any.rules().stream();
-            }
-            return rule instanceof DefinitionRule.AtLeast count ? count.of().stream() : Stream.of(rule);
-        }
-
-        private Truth truth(DefinitionRule rule) {
-            if (rule instanceof DefinitionRule.AllOf all) {
-                return Truth.all(all.rules().stream().map(this::truth).toList());
-            }
-            if (rule instanceof DefinitionRule.AnyOf any) {
-                return Truth.any(any.rules().stream().map(this::truth).toList());
-            }
-            if (rule instanceof DefinitionRule.AtLeast count) {
-                return Truth.atLeast(
-                        count.count(), count.of().stream().map(this::truth).toList());
-            }
-            return leaf(((DefinitionRule.Leaf) rule).finding());
         }
 
         private Truth leaf(String id) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.HistoryItem;
@@ -39,7 +40,7 @@ public final class Findings {
         for (HistoryItem item : catalogue.history()) {
             answer(item, age, answers).ifPresent(yes -> {
                 told.put(item.id(), yes);
-                if (item.finding()) {
+                if (catalogue.isFinding(item)) {
                     found.add(new Finding(item.id(), yes ? Outcome.POSITIVE : Outcome.NEGATIVE, yes ? "yes" : "no"));
                 }
             });
@@ -68,9 +69,13 @@ public final class Findings {
 
     /** The same with one criterion as if it had come out otherwise; not done leaves it out. */
     public Findings with(String criterion, Outcome outcome) {
-        Finding supposed = new Finding(criterion, outcome, "what if");
+        return with(new Finding(criterion, outcome, "what if"));
+    }
+
+    /** The same with one finding in the place of what was found of its criterion. */
+    public Findings with(Finding supposed) {
         List<Finding> changed = new ArrayList<>();
-        all.forEach(f -> changed.add(f.criterion().equals(criterion) ? supposed : f));
+        all.forEach(f -> changed.add(f.criterion().equals(supposed.criterion()) ? supposed : f));
         if (!changed.contains(supposed)) {
             changed.add(supposed);
         }

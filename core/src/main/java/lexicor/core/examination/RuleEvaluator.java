@@ -9,6 +9,7 @@ import lexicor.core.catalogue.ReadingLeaf.Kind;
 import lexicor.core.catalogue.Rule;
 import lexicor.core.catalogue.Rule.Comparison;
 import lexicor.core.catalogue.Rule.Operator;
+import lexicor.core.catalogue.published.Truth;
 import lexicor.core.examination.ReadingValue.Code;
 import lexicor.core.examination.ReadingValue.Codes;
 import lexicor.core.examination.ReadingValue.Flag;

@@ -19,6 +19,7 @@ import lexicor.core.examination.Side;
 import lexicor.core.weighing.input.BedsideCase;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.Pretest;
 import lexicor.core.weighing.input.WeighingSettings;
 
 /** The program as such a clinic uses it for one complaint: with the figures it knows, and nothing of the world behind. */
@@ -57,7 +58,10 @@ public final class Clinic {
             Setting setting) {
         List<Candidate> candidates = complaint.candidates().stream()
                 .map(id -> catalogue.condition(id).orElseThrow())
-                .map(c -> Candidate.of(c, complaint.startingRate(c, setting)))
+                .map(c -> Candidate.of(
+                        c,
+                        Pretest.of(complaint.startingRate(c, setting)),
+                        catalogue.relations().settledBefore(c.id())))
                 .toList();
         return new Clinic(catalogue, evidence, settings, complaint.regions(), candidates);
     }

@@ -38,7 +38,7 @@ public record Advice(Optional<NextTest> test, Optional<Stage> first, List<String
                 .collect(Collectors.groupingBy(
                         id -> Stage.of(catalogue.test(id).orElseThrow()), TreeMap::new, Collectors.toList()));
         Set<String> likely = weighed.conditions().stream()
-                .filter(c -> c.verdict() == Verdict.ACT)
+                .filter(c -> c.verdict() == Verdict.ACT || c.verdict() == Verdict.SETTLE_FIRST)
                 .map(WeighedCondition::id)
                 .collect(Collectors.toSet());
         List<NextTest> telling = reachable.stream()

@@ -1,5 +1,6 @@
 package lexicor.core.weighfile;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -10,10 +11,11 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import lexicor.core.catalogue.packs.ClustersReader;
-import lexicor.core.catalogue.published.ClusterRule;
+import lexicor.core.catalogue.Relations.Kin;
+import lexicor.core.catalogue.packs.ClusterReading;
 import lexicor.core.document.Entry;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Judgements;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
@@ -27,6 +29,8 @@ import lexicor.core.weighing.input.WeighingSettings;
 final class CaseReader {
     static final Map<String, HighBias> HIGH_BIAS =
             Map.of("corrected", HighBias.CORRECTED, "asPrinted", HighBias.AS_PRINTED, "leftOut", HighBias.LEFT_OUT);
+    private static final Map<String, Judgements> JUDGED =
+            Arrays.stream(Judgements.values()).collect(Collectors.toMap(Judgements::id, Function.identity()));
     private static final Map<String, Result> RESULTS =
             Map.of("positive", Result.POSITIVE, "negative", Result.NEGATIVE, "unclear", Result.UNCLEAR);
     private static final Map<String, School> SCHOOLS =
@@ -46,13 +50,15 @@ final class CaseReader {
             school = weighing.oneOf("school", SCHOOLS, school);
             settings = settings(weighing);
         }
-        StudyReader studies = new StudyReader(settings.highBias());
+        StudyReader studies = new StudyReader(settings.highBias(), settings.judgements());
         List<Candidate> conditions = file.each("conditions", CaseReader::condition);
         if (conditions.isEmpty()) {
             throw file.problem("conditions", "missing; expected at least one condition");
         }
         Set<String> known = new LinkedHashSet<>();
         conditions.forEach(c -> once(file, "conditions", known, c.id()));
+        conditions.forEach(c -> c.settleFirst().forEach(id -> mustBeKnown(file, "conditions", known, id)));
+        List<Kin> kin = kin(file, known);
         Set<String> findingIds = new HashSet<>();
         List<RecordedFinding> findings = file.each("findings", e -> finding(e, studies, known));
         findings.forEach(f -> once(file, "findings", findingIds, f.id()));
@@ -63,7 +69,7 @@ final class CaseReader {
         List<OfferedTest> candidates = file.each("candidates", e -> candidate(e, studies, known));
         candidates.forEach(c -> once(file, "candidates", candidateIds, c.id()));
         file.done();
-        return new Read(new CaseToWeigh(settings, conditions, findings, clusters, candidates), school);
+        return new Read(new CaseToWeigh(settings, conditions, findings, clusters, candidates, kin), school);
     }
 
     private static void once(Entry file, String list, Set<String> seen, String id) {
@@ -83,14 +89,15 @@ final class CaseReader {
                 .orElse(usual.crossActivation());
         double share = entry.optionalNumber("clusterShare", 0, 1).orElse(usual.clusterShare());
         HighBias highBias = entry.oneOf("highBias", HIGH_BIAS, usual.highBias());
+        Judgements judgements = entry.oneOf("judged", JUDGED, usual.judgements());
         double seed = entry.optionalNumber("seed", -1e15, 1e15).orElse(usual.seed());
         OptionalDouble draws = entry.optionalNumber("draws", 1, MAX_DRAWS);
         if (seed != Math.rint(seed) || draws.orElse(1) != Math.rint(draws.orElse(1))) {
             throw entry.problem(seed != Math.rint(seed) ? "seed" : "draws", "expected a whole number");
         }
         entry.done();
-        return new WeighingSettings(
-                family, general, activation, share, highBias, (long) seed, (int) draws.orElse(usual.draws()));
+        return new WeighingSettings(family, general, activation, share, highBias, judgements, (long) seed, (int)
+                draws.orElse(usual.draws()));
     }
 
     static void requireOrder(Entry entry, double family, double general) {
@@ -108,7 +115,9 @@ final class CaseReader {
                 entry.number("ruleOutBelow", 0, 1),
                 entry.number("actAbove", 0, 1),
                 entry.optionalNumber("weight", 0, 1e6).orElse(1),
-                entry.flag("mustNotMiss", false));
+                entry.flag("mustNotMiss", false),
+                entry.has("settleFirst") ? entry.texts("settleFirst") : List.of(),
+                Optional.empty());
         entry.done();
         if (candidate.ruleOutBelow() > candidate.actAbove()) {
             throw entry.problem("ruleOutBelow", "expected a line not above actAbove (" + candidate.actAbove() + ")");
@@ -125,17 +134,42 @@ final class CaseReader {
                 entry.oneOf("result", RESULTS),
                 studies.byCondition(entry, conditions),
                 provokes(entry, conditions),
-                Optional.empty());
+                Optional.empty(),
+                reads(entry),
+                entry.flag("assumed", false));
         entry.done();
+        if (finding.assumed() && finding.result() != Result.NEGATIVE) {
+            throw entry.problem("assumed", "expected a negative result; only what nobody said is assumed");
+        }
         return finding;
+    }
+
+    private static void mustBeKnown(Entry entry, String field, Set<String> conditions, String id) {
+        if (!conditions.contains(id)) {
+            throw entry.problem(field, "there is no condition " + id);
+        }
+    }
+
+    private static Set<String> reads(Entry entry) {
+        return entry.has("reads") ? Set.copyOf(entry.texts("reads")) : Set.of();
+    }
+
+    private static List<Kin> kin(Entry file, Set<String> conditions) {
+        List<Kin> kin = new ArrayList<>();
+        for (List<String> pair : file.textLists("kin")) {
+            if (pair.size() != 2) {
+                throw file.problem("kin", "expected pairs of two condition ids");
+            }
+            pair.forEach(id -> mustBeKnown(file, "kin", conditions, id));
+            kin.add(new Kin(pair.get(0), pair.get(1)));
+        }
+        return kin;
     }
 
     private static Set<String> provokes(Entry entry, Set<String> conditions) {
         Set<String> provokes = new LinkedHashSet<>();
         for (String id : entry.has("provokes") ? entry.texts("provokes") : List.<String>of()) {
-            if (!conditions.contains(id)) {
-                throw entry.problem("provokes", "there is no condition " + id);
-            }
+            mustBeKnown(entry, "provokes", conditions, id);
             if (!provokes.add(id)) {
                 throw entry.problem("provokes", id + " is given twice");
             }
@@ -161,7 +195,9 @@ final class CaseReader {
                 minutes.orElse(0),
                 entry.flag("contraindicated", false),
                 studies.byCondition(entry, conditions),
-                provokes(entry, conditions));
+                provokes(entry, conditions),
+                reads(entry),
+                true);
         entry.done();
         return candidate;
     }
@@ -169,25 +205,20 @@ final class CaseReader {
     private static RecordedCluster cluster(Entry entry, StudyReader studies, Set<String> conditions) {
         String id = entry.text("id");
         String condition = entry.text("condition");
-        if (!conditions.contains(condition)) {
-            throw entry.problem("condition", "there is no condition " + condition);
-        }
-        List<String> members = entry.texts("members");
-        if (members.isEmpty()) {
-            throw entry.problem("members", "expected at least one finding");
-        }
+        mustBeKnown(entry, "condition", conditions, condition);
+        ClusterReading reading = ClusterReading.of(entry);
+        List<String> members = reading.members();
         Optional<String> twice = members.stream()
                 .filter(m -> members.indexOf(m) != members.lastIndexOf(m))
                 .findFirst();
         if (twice.isPresent()) {
             throw entry.problem("members", twice.get() + " is given twice");
         }
-        ClusterRule rule = ClustersReader.rule(entry, members.size());
         RecordedCluster cluster = new RecordedCluster(
                 id,
                 condition,
                 members,
-                rule,
+                reading.rule(),
                 studies.forCondition(entry, condition),
                 entry.oneOf("speaks", Map.of("positive", true, "both", false), false));
         entry.done();

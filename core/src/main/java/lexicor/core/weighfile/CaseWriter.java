@@ -9,6 +9,7 @@ import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.catalogue.published.Figures;
+import lexicor.core.catalogue.published.FindingRule;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.weighing.School;
@@ -18,6 +19,7 @@ import lexicor.core.weighing.input.OfferedTest;
 import lexicor.core.weighing.input.RecordedCluster;
 import lexicor.core.weighing.input.RecordedFinding;
 import lexicor.core.weighing.input.WeighingSettings;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -51,10 +53,15 @@ final class CaseWriter {
                 .put("crossActivation", settings.crossActivation())
                 .put("clusterShare", settings.clusterShare())
                 .put("highBias", settings.highBias().id())
+                .put("judged", settings.judgements().id())
                 .put("seed", settings.seed())
                 .put("draws", settings.draws());
         ArrayNode conditions = root.putArray("conditions");
         given.conditions().forEach(c -> conditions.add(condition(c)));
+        if (!given.kin().isEmpty()) {
+            ArrayNode kin = root.putArray("kin");
+            given.kin().forEach(k -> kin.addArray().add(k.whole()).add(k.part()));
+        }
         ArrayNode findings = root.putArray("findings");
         given.findings().forEach(f -> findings.add(finding(f)));
         ArrayNode clusters = root.putArray("clusters");
@@ -64,7 +71,7 @@ final class CaseWriter {
         return root;
     }
 
-    private static ObjectNode condition(Candidate c) {
+    private ObjectNode condition(Candidate c) {
         ObjectNode node = JSON.objectNode()
                 .put("id", c.id())
                 .put("pretest", c.pretest())
@@ -74,6 +81,12 @@ final class CaseWriter {
                 .put("weight", c.weight());
         if (c.mustNotMiss()) {
             node.put("mustNotMiss", true);
+        }
+        List<String> settleFirst = c.settleFirst().stream()
+                .filter(id -> given.conditions().stream().anyMatch(o -> o.id().equals(id)))
+                .toList();
+        if (!settleFirst.isEmpty()) {
+            settleFirst.forEach(node.putArray("settleFirst")::add);
         }
         return node;
     }
@@ -86,6 +99,10 @@ final class CaseWriter {
                 .put("result", f.result().id());
         node.set("accuracy", accuracy(f.id(), f.evidence()));
         putProvokes(node, f.provokes());
+        putReads(node, f.reads());
+        if (f.assumed()) {
+            node.put("assumed", true);
+        }
         return node;
     }
 
@@ -100,7 +117,14 @@ final class CaseWriter {
         }
         node.set("accuracy", accuracy(t.id(), t.evidence()));
         putProvokes(node, t.provokes());
+        putReads(node, t.reads());
         return node;
+    }
+
+    private static void putReads(ObjectNode node, Set<String> reads) {
+        if (!reads.isEmpty()) {
+            reads.stream().sorted().forEach(node.putArray("reads")::add);
+        }
     }
 
     /** Those that are among the case's conditions; others would be refused on reading. */
@@ -130,6 +154,11 @@ final class CaseWriter {
                         }
                         rows.add(node);
                     }
+                    catalogue.judged(criterion, condition).ifPresent(j -> rows.addObject()
+                            .put("condition", condition)
+                            .putObject("judged")
+                            .put("with", j.with().words())
+                            .put("without", j.without().words()));
                 });
         return rows;
     }
@@ -147,10 +176,8 @@ final class CaseWriter {
         if (c.rulesInOnly()) {
             node.put("speaks", "positive");
         }
-        ArrayNode members = node.putArray("members");
-        c.members().forEach(members::add);
-        if (c.rule() instanceof ClusterRule.AtLeast rule) {
-            node.put("atLeast", rule.positives());
+        rule(node, c);
+        if (c.rule().isThreshold()) {
             ArrayNode rows = node.putArray("accuracy");
             Cluster cluster = catalogue.cluster(c.id()).orElseThrow();
             cluster.accuracy().forEach(f -> row(rows, f, cluster.isAtHighRisk()));
@@ -169,11 +196,51 @@ final class CaseWriter {
         return node;
     }
 
+    /** Members and how they are read, as {@link lexicor.core.catalogue.packs.ClusterReading} takes them. */
+    private static void rule(ObjectNode node, RecordedCluster c) {
+        if (c.rule() instanceof ClusterRule.Nested nested) {
+            node.set("rule", rule(nested.rule()));
+            return;
+        }
+        if (c.rule() instanceof ClusterRule.Points points) {
+            ArrayNode items = node.putArray("items");
+            points.items().forEach(i -> {
+                ObjectNode item = items.addObject().put("label", i.label()).put("points", i.points());
+                item.putArray("any").add(rule(i.rule()));
+            });
+            node.put("atLeast", points.line());
+            return;
+        }
+        c.members().forEach(node.putArray("members")::add);
+        if (c.rule() instanceof ClusterRule.AtLeast rule) {
+            node.put("atLeast", rule.positives());
+        }
+    }
+
+    private static JsonNode rule(FindingRule rule) {
+        if (rule instanceof FindingRule.Leaf leaf) {
+            return JSON.stringNode(leaf.finding());
+        }
+        ObjectNode node = JSON.objectNode();
+        if (rule instanceof FindingRule.Not not) {
+            node.set("not", rule(not.rule()));
+            return node;
+        }
+        String field = rule instanceof FindingRule.AllOf ? "all" : rule instanceof FindingRule.AnyOf ? "any" : "of";
+        ArrayNode parts = node.putArray(field);
+        rule.parts().forEach(p -> parts.add(rule(p)));
+        if (rule instanceof FindingRule.AtLeast count) {
+            node.put("atLeast", count.count());
+        }
+        return node;
+    }
+
     private static void figures(ObjectNode node, Figures f) {
         node.put("sensitivity", f.sensitivity());
         put(node, "specificity", f.specificity());
         put(node, "diseased", f.diseased());
         put(node, "healthy", f.healthy());
+        put(node, "people", f.people());
     }
 
     private static void put(ObjectNode node, String field, OptionalDouble value) {

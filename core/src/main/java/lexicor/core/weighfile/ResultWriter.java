@@ -51,12 +51,14 @@ final class ResultWriter {
         node.put("borderline", c.borderline());
         ArrayNode ledger = node.putArray("ledger");
         c.ledger().forEach(row -> ledger.add(ledgerRow(row)));
-        if (school == School.DIFFERENTIAL) {
+        if (school.isTogether()) {
             ArrayNode rivals = node.putArray("rivals");
             c.rivals().forEach(r -> rivals.addObject().put("id", r.id()).put("ifAbsent", r.ifAbsent()));
             putOrNull(node, "clusterPull", c.clusterPull());
         }
-
+        if (!c.settle().isEmpty()) {
+            c.settle().forEach(node.putArray("settle")::add);
+        }
         return node;
     }
 
@@ -72,6 +74,9 @@ final class ResultWriter {
         putOrNull(node, "lrAlone", row.lrAlone());
         putOrNull(node, "lrAdded", row.lrAdded());
         node.put("status", row.status().id());
+        if (row.judged()) {
+            node.put("judged", true);
+        }
         return node;
     }
 

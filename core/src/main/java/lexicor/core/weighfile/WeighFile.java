@@ -52,7 +52,7 @@ public final class WeighFile {
     }
 
     private static ObjectNode weighed(CaseReader.Read read) {
-        return ResultWriter.weighed(Weighing.weighOneByOne(read.given(), read.school()), read.school());
+        return ResultWriter.weighed(Weighing.weigh(read.given(), read.school()), read.school());
     }
 
     /**

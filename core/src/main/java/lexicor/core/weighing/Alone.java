@@ -13,10 +13,11 @@ import lexicor.core.weighing.model.Item;
 /**
  * One condition as the differential takes it (method M17): what speaks for it one by one, and what it comes to by itself.
  *
- * @param speakers of each test the finding that speaks, clusters or not, by its id
+ * @param speakers of each test the findings that speak, clusters or not, by id
  * @param spoken the tests that they are of
- * @param logRatio {@code ln LR} of the overlap-aware school
- * @param clusterLog by how much counted clusters move {@code ln LR} beside their members one by one (K); empty without one
+ * @param logRatio {@code ln LR} of the condition by itself
+ * @param clusterLog by how much counted clusters, and open ones that hold, move {@code ln LR} beside their members one by one (K);
+ *     empty without one
  * @param clusterShare by how much that is believed (s)
  */
 record Alone(

@@ -1,47 +1,38 @@
 package lexicor.core.weighing;
 
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import lexicor.core.evidence.Covariance;
 import lexicor.core.numbers.Interval;
 import lexicor.core.numbers.Logit;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.Families;
+import lexicor.core.weighing.input.OfferedTest;
 import lexicor.core.weighing.input.WeighingSettings;
 import lexicor.core.weighing.model.Item;
 import lexicor.core.weighing.model.Nodes;
 import lexicor.core.weighing.model.OverlapModel;
 
-/** One condition's weighing: what is counted, its posttest, and how sure that is (method M4 to M8, M17). */
+/** One condition's weighing: what is counted, its posttest, and how sure that is (method M4 to M8, M17, M23). */
 public final class ConditionWeighing {
     /** What people differ in beyond the studies' figures, once others share in the explanation (method M17). */
     private static final double BEYOND_THE_FIGURES = 0.35;
 
     public final Candidate candidate;
-    public final Selection selection;
+    final Selection selection;
     public final double pretestLogit;
-    /** What counts were the condition weighed by itself. */
-    public final OverlapModel counted;
-    /** Everything that the school counts by itself, before anything is set aside. */
-    final OverlapModel entered;
 
     private final School school;
     private final WeighingSettings settings;
-    /** Of what may count, each as often as it has one. */
-    private final List<String> families;
-    /** What the school in force integrates over. */
-    private final Nodes nodes;
     /** What it comes to among the others; empty where it stands by itself. */
     private final Optional<AmongRivals> among;
 
-    private final Map<School, OverlapModel> models = new EnumMap<>(School.class);
-    private Alone alone;
+    private final Map<School, ByItself> byItself;
+    private final Map<School, Alone> alone;
     private Spread spread;
 
     /** Standard deviations of the posttest's log-odds: how well the average is known, and what a new clinic may find. */
@@ -58,14 +49,9 @@ public final class ConditionWeighing {
         settings = given.settings();
         selection = new Selection(given, named, candidate.id());
         pretestLogit = Logit.of(candidate.pretest());
-        families = new ArrayList<>();
-        selection.speakers.forEach(i -> this.families.add(i.family));
-        selection.entered.stream().filter(i -> i.kind == Item.Kind.CLUSTER).forEach(i -> this.families.add(i.family));
-        nodes = nodes(school.rule());
-        entered = OverlapModel.of(nodes, school.rule().entered(selection));
-        counted = school.rule().counted(entered);
-        models.put(school, counted);
         among = Optional.empty();
+        byItself = new EnumMap<>(School.class);
+        alone = new EnumMap<>(School.class);
     }
 
     private ConditionWeighing(ConditionWeighing alone, Optional<AmongRivals> among) {
@@ -74,52 +60,36 @@ public final class ConditionWeighing {
         settings = alone.settings;
         selection = alone.selection;
         pretestLogit = alone.pretestLogit;
-        entered = alone.entered;
-        counted = alone.counted;
-        families = alone.families;
-        nodes = alone.nodes;
-        models.putAll(alone.models);
+        byItself = alone.byItself;
         this.alone = alone.alone;
         this.among = among;
     }
 
     /** The same among the others. */
-    ConditionWeighing among(Rivalry rivalry) {
-        return new ConditionWeighing(this, rivalry.of(alone()));
+    ConditionWeighing among(Rivalries rivalries) {
+        return new ConditionWeighing(this, rivalries.of(alone(school)));
     }
 
-    private Nodes nodes(SchoolRule rule) {
-        return rule.nodes(settings, families);
+    /** What the way in force makes of it by itself. */
+    ByItself byItself() {
+        return byItself(school);
     }
 
-    /** What one of the schools counts; the differential counts by itself what the overlap-aware one does. */
-    private OverlapModel model(School of) {
-        return models.computeIfAbsent(of, s -> s.rule()
-                .counted(OverlapModel.of(nodes(s.rule()), s.rule().entered(selection))));
+    private ByItself byItself(School of) {
+        return byItself.computeIfAbsent(of.byItself(), s -> new ByItself(selection, s, settings));
     }
 
-    /** As the differential takes it (method M17). */
-    Alone alone() {
-        if (alone == null) {
-            alone = takenAlone();
-        }
-        return alone;
+    /** As one of the ways that weigh the conditions together takes it (method M17). */
+    Alone alone(School together) {
+        return alone.computeIfAbsent(together.byItself(), this::takenAlone);
     }
 
-    private Alone takenAlone() {
-        double logRatio = model(School.OVERLAP_AWARE).logRatio();
-        OptionalDouble clusterLog = OptionalDouble.empty();
-        double share = settings.clusterShare();
-        if (!selection.clusters.isEmpty()) {
-            double oneByOne = OverlapModel.of(nodes(School.OVERLAP_AWARE.rule()), selection.speakers)
-                    .settled()
-                    .logRatio();
-            clusterLog = OptionalDouble.of(logRatio - oneByOne);
-            share = selection.clusterKnowsMore() ? 1 : share;
-        }
+    private Alone takenAlone(School of) {
+        ByItself here = byItself(of);
+        double share = selection.clusterKnowsMore() ? 1 : settings.clusterShare();
         Map<String, Item> speakers = new LinkedHashMap<>();
-        selection.speakers.forEach(i -> speakers.put(i.id, i));
-        return new Alone(candidate, speakers, selection.speakerTests, logRatio, clusterLog, share);
+        here.figures(selection.speakers).forEach(i -> speakers.put(i.id, i));
+        return new Alone(candidate, speakers, selection.speakerTests, here.logRatio(), here.clusterLog(), share);
     }
 
     /** What it comes to among the others; empty where it stands by itself. */
@@ -127,9 +97,25 @@ public final class ConditionWeighing {
         return among;
     }
 
+    /** What counts were the condition weighed by itself. */
+    public OverlapModel counted() {
+        return byItself().counted;
+    }
+
+    /** The open clusters that hold their members back, by id (method M5). */
+    public List<String> heldBy() {
+        return byItself().held().by();
+    }
+
+    /** {@code ln LR} by itself, members held by their open clusters. */
+    public double logRatioByItself() {
+        return byItself().logRatio();
+    }
+
     /** {@code ln} of the ratio of the odds after to the odds before. */
     double logRatio() {
-        return among.map(a -> a.posttestLogit() - pretestLogit).orElseGet(counted::logRatio);
+        return among.map(a -> school.between(logRatioByItself(), a.posttestLogit() - pretestLogit))
+                .orElseGet(this::logRatioByItself);
     }
 
     /** The log-odds that the condition stands at. */
@@ -156,14 +142,15 @@ public final class ConditionWeighing {
     private Spread spreadOut() {
         double average = candidate.pretestLogitSd() * candidate.pretestLogitSd();
         double newClinic = average;
+        OverlapModel counted = counted();
         for (Item item : counted.items) {
             double bySn = counted.bySensitivity(item);
             double bySp = counted.bySpecificity(item);
             average += variance(item.estimate, bySn, bySp);
             newClinic += variance(item.predictive, bySn, bySp);
         }
-        if (among.isPresent()) {
-            double half = among.get().carried() / 2;
+        if (school.isTogether()) {
+            double half = among.map(AmongRivals::carried).orElse(0.0) / 2;
             average += half * half;
             newClinic += half * half;
             if (!counted.items.isEmpty()) {
@@ -201,37 +188,30 @@ public final class ConditionWeighing {
     }
 
     private double moved(double logRatio) {
-        return Logit.inverse(posttestLogit() + logRatio - counted.logRatio());
+        return Logit.inverse(posttestLogit() + logRatio - counted().logRatio());
     }
 
     List<LedgerRow> ledger() {
-        return new Ledger(selection, counted, school, among).rows();
+        return new Ledger(selection, counted(), school, among).rows();
     }
 
-    /** Of each test the criterion that speaks for the condition, clusters or not (method M3). */
+    /** Of each test the criteria that speak for the condition, clusters or not (method M3), as printed. */
     public List<Item> speakers() {
         return selection.speakers;
     }
 
-    /** Whether the test has spoken for the condition, alone or through a counted cluster. */
-    public boolean hasSpoken(String test) {
-        return selection.spokenTests.contains(test);
+    /** Whether a criterion that reads the same has spoken for the condition, alone or through a counted cluster. */
+    public boolean hasSpoken(OfferedTest test) {
+        return selection.hasSpoken(test);
     }
 
     /** The nodes that the school in force integrates over. */
     public Nodes nodes() {
-        return nodes;
-    }
-
-    /** The nodes that it would take with one more finding of a family. */
-    Nodes nodesWith(String family) {
-        List<String> more = new ArrayList<>(families);
-        more.add(family);
-        return school.rule().nodes(settings, more);
+        return byItself().nodes;
     }
 
     /** The posttest by one of the schools, each condition by itself (method M8). */
     double posttestBy(School of) {
-        return Logit.inverse(pretestLogit + model(of).logRatio());
+        return Logit.inverse(pretestLogit + byItself(of).logRatio());
     }
 }

@@ -12,7 +12,7 @@ record Independent() implements SchoolRule {
 
     @Override
     public double logRatioWith(ConditionWeighing standing, List<Item> further) {
-        return standing.counted.logRatio() + SchoolRule.sum(further);
+        return standing.counted().logRatio() + SchoolRule.sum(further);
     }
 
     @Override

@@ -69,7 +69,7 @@ final class Ledger {
 
     private static LedgerRow row(
             String id, Item.Kind kind, Selection.Row row, OptionalDouble logAdded, Status status, String because) {
-        return new LedgerRow(id, kind, row.result(), exp(row.logAlone()), exp(logAdded), status, because);
+        return new LedgerRow(id, kind, row.result(), exp(row.logAlone()), exp(logAdded), status, because, row.judged());
     }
 
     private static OptionalDouble exp(OptionalDouble log) {

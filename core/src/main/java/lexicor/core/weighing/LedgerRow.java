@@ -9,6 +9,7 @@ import lexicor.core.weighing.model.Item;
  * @param result {@code positive}, {@code negative}, {@code unclear}, {@code open}, or a strata cluster's count
  * @param lrAlone its likelihood ratio by itself; given where it could have been weighed
  * @param lrAdded what it added given the rest; given where it counted
+ * @param judged whether it is weighed by a judgement in words, with no study behind it (method M24)
  * @param because the id of what speaks in its place; empty where nothing does
  */
 public record LedgerRow(
@@ -18,7 +19,8 @@ public record LedgerRow(
         OptionalDouble lrAlone,
         OptionalDouble lrAdded,
         Status status,
-        String because) {
+        String because,
+        boolean judged) {
     /** By how much it moved the condition: what it added in log-odds, without its sign; 0 where it did not count. */
     public double weight() {
         return Math.abs(Math.log(lrAdded.orElse(1)));

@@ -12,21 +12,27 @@ import java.util.function.Supplier;
 public final class NextTest {
     private final String id;
     private final double gain;
+    private final Map<String, Double> gains;
     private final OptionalDouble gainPerMinute;
     private final Supplier<Map<String, Double>> positive;
     private final Supplier<Map<String, Double>> negative;
     private Map<String, Double> ifPositive;
     private Map<String, Double> ifNegative;
 
+    /**
+     * @param gains by condition, its weight included
+     * @param minutes how long it takes; 0 where not known
+     */
     NextTest(
             String id,
-            double gain,
-            OptionalDouble gainPerMinute,
+            Map<String, Double> gains,
+            double minutes,
             Supplier<Map<String, Double>> positive,
             Supplier<Map<String, Double>> negative) {
         this.id = id;
-        this.gain = gain;
-        this.gainPerMinute = gainPerMinute;
+        this.gains = gains;
+        gain = gains.values().stream().mapToDouble(g -> g).sum();
+        gainPerMinute = minutes > 0 ? OptionalDouble.of(gain / minutes) : OptionalDouble.empty();
         this.positive = positive;
         this.negative = negative;
     }
@@ -38,6 +44,11 @@ public final class NextTest {
     /** Expected loss of uncertainty in bits, over all conditions by their weight; at least 0. */
     public double gain() {
         return gain;
+    }
+
+    /** The part of the gain that is about one condition. */
+    public double gainFor(String condition) {
+        return gains.getOrDefault(condition, 0.0);
     }
 
     /** Empty where the minutes are not known. */

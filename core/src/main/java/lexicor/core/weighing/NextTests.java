@@ -2,6 +2,7 @@ package lexicor.core.weighing;
 
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -52,24 +53,26 @@ final class NextTests {
 
     private NextTest consider(OfferedTest test) {
         offered.put(test.id(), test);
-        double gain = 0;
+        Map<String, Double> gains = new LinkedHashMap<>();
         for (ConditionWeighing c : conditions) {
             Evidence evidence = test.evidence().get(c.candidate.id());
-            if (evidence instanceof Weighable weighable && !c.hasSpoken(test.test())) {
-                gain += c.candidate.weight() * gain(c, Item.sober(test.id(), test.family(), weighable));
+            if (evidence instanceof Weighable weighable && !c.hasSpoken(test)) {
+                Item positive =
+                        Item.of(test.id(), test.family(), true, weighable).sober();
+                gains.put(c.candidate.id(), c.candidate.weight() * gain(c, positive));
             }
         }
         return new NextTest(
                 test.id(),
-                gain,
-                test.perMinute(gain),
+                gains,
+                test.minutes(),
                 () -> prospects.with(test, Result.POSITIVE),
                 () -> prospects.with(test, Result.NEGATIVE));
     }
 
     private static double gain(ConditionWeighing c, Item positive) {
         double p = c.posttest();
-        OverlapModel.Extension extension = c.counted.with(positive);
+        OverlapModel.Extension extension = c.counted().with(positive);
         double up = c.movedBy(positive, extension);
         double down = c.movedBy(positive.read(false), extension);
         double q = p * extension.positiveIfPresent() + (1 - p) * extension.positiveIfAbsent();

@@ -14,6 +14,11 @@ record OverlapAware() implements SchoolRule {
     }
 
     @Override
+    public boolean holdsMembers() {
+        return true;
+    }
+
+    @Override
     public List<Item> entered(Selection selection) {
         return selection.entered;
     }
@@ -25,7 +30,7 @@ record OverlapAware() implements SchoolRule {
 
     @Override
     public double logRatioWith(ConditionWeighing standing, List<Item> further) {
-        OverlapModel joint = standing.entered;
+        OverlapModel joint = standing.byItself().entered;
         for (Item item : further) {
             joint = joint.plus(item);
         }
@@ -34,7 +39,8 @@ record OverlapAware() implements SchoolRule {
 
     @Override
     public double logRatioWith(ConditionWeighing standing, Item further, OverlapModel.Extension extension) {
-        boolean asItStands = standing.counted.items.size() == standing.entered.items.size()
+        boolean asItStands = standing.counted().items.size()
+                        == standing.byItself().entered.items.size()
                 && !extension.hasReversal(further.positive);
         return asItStands ? extension.logRatio(further.positive) : logRatioWith(standing, List.of(further));
     }

@@ -15,7 +15,7 @@ record PublishedClusters() implements SchoolRule {
     /** Single results do not count. */
     @Override
     public double logRatioWith(ConditionWeighing standing, List<Item> further) {
-        return standing.counted.logRatio();
+        return standing.counted().logRatio();
     }
 
     @Override

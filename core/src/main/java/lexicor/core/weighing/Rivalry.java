@@ -1,11 +1,12 @@
 package lexicor.core.weighing;
 
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import lexicor.core.numbers.Logit;
 import lexicor.core.weighing.input.CaseToWeigh;
@@ -26,12 +27,17 @@ final class Rivalry {
     static final int MOST = 10;
 
     private static final double MOST_ACTIVATION = 0.9999;
+    private static final double LEAST_SPARED = 0.01;
 
     private final WeighingSettings settings;
     private final List<Alone> considered;
     private final ExplainedFindings findings;
 
-    Rivalry(CaseToWeigh given, List<Alone> conditions, SetsMemory memory) {
+    /**
+     * @param conditions those that may explain findings
+     * @param places of all conditions in the case, by id
+     */
+    Rivalry(CaseToWeigh given, List<Alone> conditions, Map<String, Integer> places, SetsMemory memory) {
         settings = given.settings();
         List<RecordedFinding> clear = given.findings().stream()
                 .filter(f -> f.result() != Result.UNCLEAR)
@@ -41,10 +47,11 @@ final class Rivalry {
         findings = new ExplainedFindings(
                 settings.familyOverlap(),
                 settings.generalOverlap(),
+                considered.stream().mapToInt(c -> places.get(c.id())).toArray(),
                 considered.stream().mapToDouble(c -> c.candidate().pretest()).toArray(),
                 memory);
         for (RecordedFinding f : clear) {
-            Map<Integer, Cause> causes = causes(f);
+            SortedMap<Integer, Cause> causes = causes(f);
             if (causes.values().stream().anyMatch(Cause::hasFigures)) {
                 findings.add(f.id(), f.family(), f.result() == Result.POSITIVE, causes);
             }
@@ -69,9 +76,9 @@ final class Rivalry {
         return all.stream().filter(c -> likeliest.contains(c.id())).toList();
     }
 
-    /** The considered conditions that turn a finding positive: by their figures, or because they are known to. */
-    private Map<Integer, Cause> causes(RecordedFinding f) {
-        Map<Integer, Cause> causes = new LinkedHashMap<>();
+    /** The considered conditions that change how often a finding is positive: by their figures, or because they are known to. */
+    private SortedMap<Integer, Cause> causes(RecordedFinding f) {
+        SortedMap<Integer, Cause> causes = new TreeMap<>();
         for (int c = 0; c < considered.size(); c++) {
             Alone alone = considered.get(c);
             Optional<Item> speaker = alone.speaker(f.id());
@@ -84,12 +91,16 @@ final class Rivalry {
         return causes;
     }
 
-    /** The activation is {@code 1 - LR-}. */
+    /** The activation is {@code 1 - LR-}; where the sign is commoner without the condition, it makes it rarer by {@code LR+}. */
     private static Cause figures(Item item) {
         double logSpecificity = Logit.logInverse(item.logitSpecificity);
+        double logPositiveRatio = Logit.logInverse(item.logitSensitivity) - Logit.logInverse(-item.logitSpecificity);
+        if (logPositiveRatio < 0) {
+            return new Cause(0, Math.max(LEAST_SPARED, Math.exp(logPositiveRatio)), logSpecificity);
+        }
         double logNegativeRatio = Logit.logInverse(-item.logitSensitivity) - logSpecificity;
         double activation = Math.min(MOST_ACTIVATION, Math.max(0, -Math.expm1(logNegativeRatio)));
-        return Cause.withFigures(activation, logSpecificity);
+        return new Cause(activation, 1, logSpecificity);
     }
 
     /** What the condition comes to among the others; empty where no recorded finding has figures of its own for it. */
@@ -100,10 +111,5 @@ final class Rivalry {
             }
         }
         return Optional.empty();
-    }
-
-    /** The log-odds at which the condition stands, with figures of its own or without. */
-    double posttestLogit(Alone condition) {
-        return of(condition).map(AmongRivals::posttestLogit).orElse(condition.pretestLogit() + condition.logRatio());
     }
 }

@@ -37,6 +37,11 @@ sealed interface SchoolRule permits Independent, OverlapAware, PublishedClusters
         return logRatioWith(standing, List.of(further));
     }
 
+    /** Whether members of a cluster that is open say no more than it could. */
+    default boolean holdsMembers() {
+        return false;
+    }
+
     /** The status of a finding that is not among what the school counted. */
     Status notCounted(Status status);
 

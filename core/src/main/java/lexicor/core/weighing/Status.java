@@ -12,8 +12,10 @@ public enum Status {
     SUPERSEDED,
     /** A cluster that shares members with one that counts. */
     SHARES_TESTS,
-    /** Another criterion of the same test speaks, alone or through a cluster (method M3). */
+    /** Another criterion of the same test that reads the same speaks, alone or through a cluster (method M3). */
     SAME_TEST,
+    /** A negative that nobody said, beside a positive of its test that speaks for the condition (method M19). */
+    NOT_ASKED,
     /** Only studies at high risk of bias, which are left out. */
     LEFT_OUT,
     /** No figure is checked against its source, and the department weighs checked ones alone. */

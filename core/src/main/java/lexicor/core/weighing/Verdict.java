@@ -9,6 +9,8 @@ public enum Verdict {
     /** Below its first line, and never put aside by bedside tests. */
     KEEP_IN_MIND("keep in mind"),
     UNDECIDED("undecided"),
+    /** Beyond its act line, while something stands that has to be settled before it. */
+    SETTLE_FIRST("settle first"),
     ACT("act");
 
     private final String words;

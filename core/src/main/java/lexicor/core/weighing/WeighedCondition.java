@@ -13,6 +13,7 @@ import lexicor.core.numbers.Logit;
  * @param average 95 % interval, how well the average is known (the inner band of method M7)
  * @param newClinic 95 % interval, what a new clinic may find (the outer band)
  * @param probabilityFirst chance that it ranks first
+ * @param settle what has to be settled before it is acted on, as condition ids; empty unless that is the verdict
  * @param borderline whether the inner band straddles a line
  * @param rivals the conditions that explain part of its findings, those that change it most first; empty where each condition is
  *     weighed by itself (method M17)
@@ -30,6 +31,7 @@ public record WeighedCondition(
         Interval newClinic,
         double probabilityFirst,
         Verdict verdict,
+        List<String> settle,
         boolean borderline,
         List<LedgerRow> ledger,
         List<Rival> rivals,

@@ -4,15 +4,14 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import lexicor.core.numbers.Interval;
 import lexicor.core.numbers.Logit;
-import lexicor.core.weighing.Prospects.OpenClusters;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
 import lexicor.core.weighing.input.Families;
@@ -34,25 +33,16 @@ public final class Weighing {
 
     /** Weighs by all the schools; ranks, intervals, verdicts, ledgers and next tests follow the one chosen. */
     public static WeighedCase weigh(CaseToWeigh given, School school) {
-        return weigh(given, school, OpenClusters.FOLLOW);
-    }
-
-    /**
-     * The same as a self-contained case has it: what a candidate would show is taken by itself, so that a cluster which is open
-     * stays so (method M10).
-     */
-    public static WeighedCase weighOneByOne(CaseToWeigh given, School school) {
-        return weigh(given, school, OpenClusters.STAY);
-    }
-
-    private static WeighedCase weigh(CaseToWeigh given, School school, OpenClusters openClusters) {
         SetsMemory memory = new SetsMemory();
         List<ConditionWeighing> weighed =
                 List.copyOf(conditions(given, school, memory).values());
-        NextTests next = new NextTests(new Prospects(given, school, openClusters, weighed, memory), given, weighed);
-        Map<School, Map<String, Double>> schools = schools(given, weighed, school);
+        NextTests next = new NextTests(new Prospects(given, school, weighed, memory), given, weighed);
         return new WeighedCase(
-                ranking(weighed, given), schools, dependsOnSchool(weighed, schools), next.ranked(), next.isSettled());
+                ranking(weighed, given),
+                next.ranked(),
+                () -> schools(given, weighed, school, memory),
+                weighed.stream().anyMatch(w -> !w.selection.clusters.isEmpty()),
+                next::isSettled);
     }
 
     /** The conditions of {@link #weigh} alone, without working out what could be tested next, which is most of the work. */
@@ -62,8 +52,12 @@ public final class Weighing {
 
     /** The posttest probability of every condition by every school, without what could be tested next (method M8). */
     public static Map<School, Map<String, Double>> bySchool(CaseToWeigh given) {
+        SetsMemory memory = new SetsMemory();
         return schools(
-                given, List.copyOf(conditions(given, School.OVERLAP_AWARE).values()), School.OVERLAP_AWARE);
+                given,
+                List.copyOf(conditions(given, School.OVERLAP_AWARE, memory).values()),
+                School.OVERLAP_AWARE,
+                memory);
     }
 
     /** Every condition weighed, by its id in the order given, for what explains and advises. */
@@ -75,20 +69,23 @@ public final class Weighing {
         Families families = new Families(given);
         Map<String, ConditionWeighing> conditions = new LinkedHashMap<>();
         given.conditions().forEach(c -> conditions.put(c.id(), new ConditionWeighing(given, families, c, school)));
-        if (school == School.DIFFERENTIAL) {
-            Rivalry rivalry = rivalry(given, conditions.values(), memory);
-            conditions.replaceAll((id, c) -> c.among(rivalry));
+        if (school.isTogether()) {
+            Rivalries rivalries = rivalries(given, conditions.values(), school, memory);
+            conditions.replaceAll((id, c) -> c.among(rivalries));
         }
         return conditions;
     }
 
-    private static Rivalry rivalry(CaseToWeigh given, Collection<ConditionWeighing> conditions, SetsMemory memory) {
-        return new Rivalry(
-                given, conditions.stream().map(ConditionWeighing::alone).toList(), memory);
+    private static Rivalries rivalries(
+            CaseToWeigh given, Collection<ConditionWeighing> conditions, School school, SetsMemory memory) {
+        return new Rivalries(
+                given, conditions.stream().map(c -> c.alone(school)).toList(), memory);
     }
 
     private static List<WeighedCondition> ranking(List<ConditionWeighing> weighed, CaseToWeigh given) {
         double[] first = ChanceOfFirst.of(weighed, given.settings());
+        Map<String, ConditionWeighing> byId =
+                weighed.stream().collect(Collectors.toMap(w -> w.candidate.id(), Function.identity()));
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < weighed.size(); i++) {
             order.add(i);
@@ -96,14 +93,17 @@ public final class Weighing {
         order.sort(Comparator.comparingDouble(i -> -weighed.get(i).posttest()));
         List<WeighedCondition> ranking = new ArrayList<>();
         for (int index : order) {
-            ranking.add(condition(weighed.get(index), ranking.size() + 1, first[index]));
+            ranking.add(condition(weighed.get(index), byId, ranking.size() + 1, first[index]));
         }
         return List.copyOf(ranking);
     }
 
-    private static WeighedCondition condition(ConditionWeighing w, int rank, double probabilityFirst) {
+    private static WeighedCondition condition(
+            ConditionWeighing w, Map<String, ConditionWeighing> all, int rank, double probabilityFirst) {
         Candidate c = w.candidate;
         Interval average = w.band(w.spread().average());
+        Verdict byLines = Verdict.of(w.posttest(), c);
+        List<String> settle = byLines == Verdict.ACT ? toBeSettled(c, all) : List.of();
         return new WeighedCondition(
                 c.id(),
                 rank,
@@ -113,7 +113,8 @@ public final class Weighing {
                 average,
                 w.band(w.spread().newClinic()),
                 probabilityFirst,
-                Verdict.of(w.posttest(), c),
+                settle.isEmpty() ? byLines : Verdict.SETTLE_FIRST,
+                settle,
                 straddles(average, c.ruleOutBelow()) || straddles(average, c.actAbove()),
                 w.ledger(),
                 w.among().map(AmongRivals::rivals).orElse(List.of()),
@@ -121,50 +122,37 @@ public final class Weighing {
                 w.among().map(AmongRivals::clusterShare).orElse(1.0));
     }
 
+    /** What stands at or above its rule-out line and has to be settled before the condition is acted on (method M11). */
+    private static List<String> toBeSettled(Candidate c, Map<String, ConditionWeighing> all) {
+        return c.settleFirst().stream()
+                .filter(all::containsKey)
+                .filter(id -> all.get(id).posttest() >= all.get(id).candidate.ruleOutBelow())
+                .toList();
+    }
+
     private static boolean straddles(Interval band, double line) {
         return band.low() < line && line < band.high();
     }
 
     private static Map<School, Map<String, Double>> schools(
-            CaseToWeigh given, List<ConditionWeighing> weighed, School inForce) {
+            CaseToWeigh given, List<ConditionWeighing> weighed, School inForce, SetsMemory memory) {
         Map<School, Map<String, Double>> schools = new EnumMap<>(School.class);
         for (School school : School.values()) {
             Map<String, Double> byCondition = new LinkedHashMap<>();
             if (school == inForce) {
                 weighed.forEach(w -> byCondition.put(w.candidate.id(), w.posttest()));
-            } else if (school == School.DIFFERENTIAL) {
-                Rivalry rivalry = rivalry(given, weighed, new SetsMemory());
-                weighed.forEach(
-                        w -> byCondition.put(w.candidate.id(), Logit.inverse(rivalry.posttestLogit(w.alone()))));
+            } else if (school.isTogether()) {
+                Rivalries rivalries = rivalries(given, weighed, school, memory);
+                weighed.forEach(w -> {
+                    Alone alone = w.alone(school);
+                    double logRatio = school.between(alone.logRatio(), rivalries.logRatio(alone));
+                    byCondition.put(w.candidate.id(), Logit.inverse(w.pretestLogit + logRatio));
+                });
             } else {
                 weighed.forEach(w -> byCondition.put(w.candidate.id(), w.posttestBy(school)));
             }
             schools.put(school, byCondition);
         }
         return schools;
-    }
-
-    /** With no decided cluster, the clusters' school shows the pretests and has no say. */
-    private static boolean dependsOnSchool(List<ConditionWeighing> weighed, Map<School, Map<String, Double>> schools) {
-        boolean anyCluster = weighed.stream().anyMatch(w -> !w.selection.clusters.isEmpty());
-        Set<String> firsts = new HashSet<>();
-        schools.forEach((school, byCondition) -> {
-            if (school != School.PUBLISHED_CLUSTERS || anyCluster) {
-                firsts.add(first(byCondition));
-            }
-        });
-        return firsts.size() > 1;
-    }
-
-    private static String first(Map<String, Double> byCondition) {
-        String first = "";
-        double largest = Double.NEGATIVE_INFINITY;
-        for (Map.Entry<String, Double> e : byCondition.entrySet()) {
-            if (e.getValue() > largest) {
-                first = e.getKey();
-                largest = e.getValue();
-            }
-        }
-        return first;
     }
 }

@@ -147,9 +147,9 @@ class ChecksTest {
         AccuracyRow first = rows("neer/pain").get(0);
         Catalogue catalogue = signedOff(checked, List.of(first.fingerprint()));
         assertThat(catalogue.signOff(first)).isEqualTo(checked);
-        EvidenceBase strict = EvidenceBase.of(catalogue, HighBias.AS_PRINTED, true);
+        EvidenceBase strict = EvidenceBase.of(catalogue, HighBias.AS_PRINTED, true, Judgements.WEIGH);
         assertThat(strict.used("neer/pain", CONDITION)).containsExactly(first);
-        assertThat(strict.rows("neer/pain", CONDITION)).hasSize(3);
+        assertThat(strict.rows("neer/pain", CONDITION)).hasSize(4);
         assertThat(strict.of("painful-arc/mid-arc").get(CONDITION)).isInstanceOf(Evidence.Unchecked.class);
         WeighedCondition weighed = weighed(catalogue, strict);
         assertThat(weighed.ledger())
@@ -166,7 +166,8 @@ class ChecksTest {
         Catalogue disputed = signedOff(
                 new SignOff(SignOff.State.DISPUTED, "heron", LocalDate.of(2026, 3, 1), "Table 2", ""),
                 List.of(first.fingerprint()));
-        assertThat(EvidenceBase.of(disputed, HighBias.AS_PRINTED, true).used("neer/pain", CONDITION))
+        assertThat(EvidenceBase.of(disputed, HighBias.AS_PRINTED, true, Judgements.WEIGH)
+                        .used("neer/pain", CONDITION))
                 .isEmpty();
     }
 

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.packs.Shipped;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -157,7 +157,9 @@ class WorkingLinesTest {
                 ? text.lines().findFirst().orElseThrow()
                         + "\nneer/pain,subacromial-pain,study,0.8,0.7,100,100,One,2020,imaging,clinic,low,high,"
                         + "\nhawkins-kennedy/pain,subacromial-pain,study,0.8,0.7,100,100,One,2020,imaging,clinic,low,high,\n"
-                : name.endsWith("clusters.yaml") ? "clusters: []\ncounts: []\n" : text);
+                : name.endsWith("clusters.yaml")
+                        ? "clusters: []\ncounts: []\n"
+                        : name.endsWith("judged.yaml") ? "judged: []\n" : text);
         PackEntries entries = PackEntries.of(PackFiles.of(texts));
         ObjectNode neer =
                 entries.find(PackEntry.Kind.TEST, "neer").orElseThrow().fields();

@@ -38,6 +38,10 @@ class DamagedFilesTest {
         JsonNode input = input(example);
         for (Place place : Place.all(input)) {
             for (JsonNode wrong : place.otherKinds(input)) {
+                if (place.toString().contains(".rule.") && wrong.isString()) {
+                    // Where a rule may stand, a text is the id of a finding.
+                    continue;
+                }
                 try {
                     WeighFile.answer("f", place.with(input, wrong).toString());
                     fail("%s took %s", place, wrong);

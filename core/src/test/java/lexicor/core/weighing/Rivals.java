@@ -46,7 +46,9 @@ final class Rivals {
                 positive ? Result.POSITIVE : Result.NEGATIVE,
                 evidence,
                 Set.of(provokes),
-                Optional.empty());
+                Optional.empty(),
+                Set.of(),
+                false);
     }
 
     static CaseToWeigh given(List<Candidate> conditions, RecordedFinding... findings) {
@@ -97,6 +99,6 @@ final class Rivals {
                 provokes.add("c" + c);
             }
         }
-        return new OfferedTest(id, id, "family " + random.nextInt(3), 1, false, evidence, provokes);
+        return new OfferedTest(id, id, "family " + random.nextInt(3), 1, false, evidence, provokes, Set.of(), false);
     }
 }

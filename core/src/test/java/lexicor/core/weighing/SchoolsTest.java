@@ -20,6 +20,7 @@ import lexicor.core.weighing.input.Families;
 import lexicor.core.weighing.input.RecordedCluster;
 import lexicor.core.weighing.input.RecordedFinding;
 import lexicor.core.weighing.input.Result;
+import lexicor.core.weighing.input.Suspicion;
 import lexicor.core.weighing.input.WeighingSettings;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

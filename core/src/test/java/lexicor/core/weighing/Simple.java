@@ -36,7 +36,8 @@ record Simple(String family, boolean positive, double sensitivity, double specif
 
     /** It before it is done, at what its figures are on average over new clinics. */
     Item sober(String id) {
-        return Item.sober(id, family, (Evidence.Weighable) evidence().get(CONDITION));
+        return Item.of(id, family, true, (Evidence.Weighable) evidence().get(CONDITION))
+                .sober();
     }
 
     double ratio() {

@@ -4,18 +4,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.Setting;
-import lexicor.core.examination.AgeBand;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.planning.RaisedWarnings;
-import lexicor.core.weighing.Suspicion;
 import lexicor.core.weighing.input.BedsideCase;
 import lexicor.core.weighing.input.Candidate;
+import lexicor.core.weighing.input.Pretest;
+import lexicor.core.weighing.input.Suspicion;
 import lexicor.server.cases.records.CandidateRecord;
 import lexicor.server.cases.records.CaseRecord;
 
@@ -24,12 +25,7 @@ final class CaseAssembly {
     private CaseAssembly() {}
 
     static BedsideCase bedside(CaseRecord stored, Readings readings, Catalogue catalogue) {
-        Findings findings = Findings.of(
-                catalogue,
-                readings,
-                involved(stored),
-                Optional.ofNullable(stored.ageBand).flatMap(AgeBand::withId),
-                stored.answers);
+        Findings findings = Findings.of(catalogue, readings, involved(stored), age(stored), stored.answers);
         Set<String> precautions = Set.copyOf(stored.precautions);
         return new BedsideCase(
                 candidates(stored, Map.of(), catalogue), findings, regions(stored, catalogue), precautions);
@@ -54,6 +50,7 @@ final class CaseAssembly {
                         .filter(k -> injured || !k.traumaOnly())
                         .isPresent())
                 .map(c -> candidate(
+                        stored,
                         c,
                         catalogue.complaint(stored.complaint),
                         setting,
@@ -63,7 +60,12 @@ final class CaseAssembly {
                 .toList();
     }
 
+    private static Optional<AgeBand> age(CaseRecord stored) {
+        return Optional.ofNullable(stored.ageBand).flatMap(AgeBand::withId);
+    }
+
     private static Candidate candidate(
+            CaseRecord of,
             CandidateRecord stored,
             Optional<Complaint> complaint,
             Setting setting,
@@ -75,7 +77,8 @@ final class CaseAssembly {
                         .flatMap(k -> k.pretest(condition.id(), setting))
                         .orElseGet(() -> condition.pretest().get(setting))
                 : stored.baseRate;
-        return Candidate.of(condition, suspicion.pretest(base));
+        Pretest pretest = Pretest.of(catalogue.ages(), condition.id(), base, age(of), Optional.empty(), suspicion);
+        return Candidate.of(condition, pretest, catalogue.relations().settledBefore(condition.id()));
     }
 
     static Side involved(CaseRecord stored) {

@@ -5,11 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.evidence.HighBias;
-import lexicor.core.examination.AgeBand;
 import lexicor.core.examination.Side;
-import lexicor.core.weighing.Suspicion;
+import lexicor.core.weighing.input.Suspicion;
 import lexicor.server.cases.records.CandidateRecord;
 import lexicor.server.cases.records.CaseRecord;
 

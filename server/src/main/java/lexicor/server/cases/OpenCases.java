@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import lexicor.core.weighing.Weighing;
-import lexicor.core.weighing.input.Aimed;
+import lexicor.core.weighing.listed.Aimed;
+import lexicor.core.weighing.listed.ConditionList;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.OverrideStore;
 import lexicor.server.cases.records.TapRecord;
@@ -76,11 +76,13 @@ public class OpenCases {
             OpenCase at = new OpenCase(then, known, taps.standing(stored.id, visit), Map.of(), Map::of);
             if (!at.taps().isEmpty()) {
                 Instant on = stored.visits.get(visit - 1);
-                // No draws: where it stood is asked for, not how often first.
-                Weighing.conditions(at.toWeigh(), known.school()).forEach((id, weighed) -> {
-                    if (Aimed.at(id, known.catalogue(), at.findings(), known.evidence())
-                            .isExamined()) {
-                        last.putIfAbsent(id, new LastStanding(visit, on, weighed.posttest()));
+                at.ranked().forEach(weighed -> {
+                    boolean examined = ConditionList.isWeighed(weighed)
+                            || Aimed.at(weighed.id(), known.catalogue(), at.findings())
+                                            .tests()
+                                    > 0;
+                    if (examined) {
+                        last.putIfAbsent(weighed.id(), new LastStanding(visit, on, weighed.posttest()));
                     }
                 });
             }

@@ -27,8 +27,18 @@ class RecordedUse implements InUse {
             case WARNING -> cases.countWithWarning(id) > 0;
             case LADDER -> cases.countWithLadder(id) > 0;
             case PRECAUTION -> cases.countWithPrecaution(id) > 0;
-            case CLUSTER, COUNT, DEFINITION, PROVOKED_FAMILY, PROVOKED_TEST, PROVOKED_CRITERION, EXAMINED_FAMILY ->
-                false;
+            case CLUSTER,
+                    COUNT,
+                    DEFINITION,
+                    PROVOKED_FAMILY,
+                    PROVOKED_TEST,
+                    PROVOKED_CRITERION,
+                    EXAMINED_FAMILY,
+                    JUDGED,
+                    KIN,
+                    SETTLE_FIRST,
+                    AGE_ODDS,
+                    SEX_ODDS -> false;
         };
     }
 }

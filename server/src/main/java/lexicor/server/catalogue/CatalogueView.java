@@ -3,11 +3,11 @@ package lexicor.server.catalogue;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
+import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.Setting;
-import lexicor.core.examination.AgeBand;
 import lexicor.core.examination.pads.Pad;
 import lexicor.core.planning.Stage;
-import lexicor.core.weighing.Suspicion;
+import lexicor.core.weighing.input.Suspicion;
 
 /** The catalogue as the browser needs it. */
 public record CatalogueView(

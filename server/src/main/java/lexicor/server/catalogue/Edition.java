@@ -16,11 +16,12 @@ import lexicor.core.catalogue.packs.PackFiles;
 import lexicor.core.catalogue.packs.Packs;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Judgements;
 import org.springframework.util.function.SingletonSupplier;
 
 /** The whole content at one time: what it says, and its figures pooled for each way they can be taken. Immutable. */
 public final class Edition {
-    private record Way(HighBias highBias, boolean checkedOnly) {}
+    private record Way(HighBias highBias, boolean checkedOnly, Judgements judgements) {}
 
     private final PackFiles files;
     private final Catalogue catalogue;
@@ -72,9 +73,10 @@ public final class Edition {
     }
 
     /** Pooled when it is first asked for. */
-    public EvidenceBase evidence(HighBias highBias, boolean checkedOnly) {
+    public EvidenceBase evidence(HighBias highBias, boolean checkedOnly, Judgements judgements) {
         return pooled.computeIfAbsent(
-                new Way(highBias, checkedOnly), w -> EvidenceBase.of(catalogue, w.highBias(), w.checkedOnly()));
+                new Way(highBias, checkedOnly, judgements),
+                w -> EvidenceBase.of(catalogue, w.highBias(), w.checkedOnly(), w.judgements()));
     }
 
     /** A digest of the content: the same for the same content, whenever it was read. */

@@ -28,6 +28,7 @@ import lexicor.server.evidence.EvidenceViews.ShippedFigure;
 import lexicor.server.evidence.EvidenceViews.StudyView;
 import lexicor.server.layer.Origins;
 import lexicor.server.problems.Refusal;
+import lexicor.server.settings.DepartmentSettings;
 import lexicor.server.settings.SettingsService;
 import org.springframework.stereotype.Service;
 
@@ -89,7 +90,8 @@ class EvidenceService {
     }
 
     private EvidenceBase base(HighBias way) {
-        return editions.current().evidence(way, settings.current().checkedOnly());
+        DepartmentSettings department = settings.current();
+        return editions.current().evidence(way, department.checkedOnly(), department.judgements());
     }
 
     /** The value that a criterion is weighed with; empty where there is none. */

@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Setting;
-import lexicor.core.weighing.Suspicion;
+import lexicor.core.weighing.input.Suspicion;
 import lexicor.server.cases.CaseBasis;
 import lexicor.server.cases.CaseDoor;
 import lexicor.server.cases.CasePage;

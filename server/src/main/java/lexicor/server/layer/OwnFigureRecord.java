@@ -35,6 +35,10 @@ class OwnFigureRecord {
     Double specificity;
     Double diseased;
     Double healthy;
+
+    /** All of them, where it is not known how many had the condition. */
+    Double people;
+
     String source;
 
     @Column(name = "study_year")
@@ -62,7 +66,8 @@ class OwnFigureRecord {
                 criterion,
                 condition,
                 AccuracyRow.Kind.withId(kind).orElseThrow(),
-                new Figures(sensitivity, optional(specificity), optional(diseased), optional(healthy)),
+                new Figures(
+                        sensitivity, optional(specificity), optional(diseased), optional(healthy), optional(people)),
                 source,
                 year,
                 referenceStandard,
@@ -80,6 +85,7 @@ class OwnFigureRecord {
         specificity = orNull(row.figures().specificity());
         diseased = orNull(row.figures().diseased());
         healthy = orNull(row.figures().healthy());
+        people = orNull(row.figures().people());
         source = row.source();
         year = row.year();
         referenceStandard = row.referenceStandard();

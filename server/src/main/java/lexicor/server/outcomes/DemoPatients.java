@@ -20,7 +20,7 @@ import lexicor.core.examination.pads.PadBoard;
 import lexicor.core.practice.patient.PatientWorld;
 import lexicor.core.practice.patient.SimulatedPatient;
 import lexicor.core.practice.patient.Wish;
-import lexicor.core.weighing.Suspicion;
+import lexicor.core.weighing.input.Suspicion;
 import lexicor.server.cases.CaseBasis;
 import lexicor.server.cases.CasePage;
 import lexicor.server.cases.CasePlan;

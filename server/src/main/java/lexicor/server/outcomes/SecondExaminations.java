@@ -3,7 +3,7 @@ package lexicor.server.outcomes;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
-import lexicor.core.weighing.Suspicion;
+import lexicor.core.weighing.input.Suspicion;
 import lexicor.server.cases.CaseDoor;
 import lexicor.server.cases.Intake;
 import lexicor.server.cases.records.CaseRecord;

@@ -26,7 +26,7 @@ import lexicor.core.practice.debrief.Deed.WentAhead;
 import lexicor.core.practice.debrief.Encounter;
 import lexicor.core.practice.patient.Answers.Answer;
 import lexicor.core.practice.patient.SimulatedPatient;
-import lexicor.core.weighing.Suspicion;
+import lexicor.core.weighing.input.Suspicion;
 import lexicor.server.cases.CasePage;
 import lexicor.server.cases.OpenCase;
 import lexicor.server.cases.OpenCases;

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.examination.Outcome;
-import lexicor.core.weighing.Suspicion;
+import lexicor.core.weighing.input.Suspicion;
 import lexicor.server.standing.Standing.ConditionStanding;
 
 /** What one can ask of a weighed case, and the answers. */

@@ -15,6 +15,7 @@ import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.figures.BodyMap;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Judgements;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.SpinalLevel;
 import lexicor.core.examination.Wording;
@@ -40,6 +41,8 @@ import lexicor.server.standing.Weighed.LedgerRowView;
 /** What a report can say of a case, in words and tables; each report chooses among it. */
 final class CaseFacts {
     private static final Map<School, String> SCHOOLS = Map.of(
+            School.SOBER,
+            "figures believed as far as another clinic would find them again, half way between each candidate by itself and all together",
             School.OVERLAP_AWARE,
             "overlap between tests counted",
             School.DIFFERENTIAL,
@@ -203,18 +206,21 @@ final class CaseFacts {
     }
 
     List<ConditionStanding> ranked() {
-        return conditions().stream().filter(c -> !c.apart()).toList();
+        return conditions().stream()
+                .filter(c -> c.weighed() || c.last() != null)
+                .toList();
     }
 
     /** Those that stand apart, each with what its tests came to. */
     List<String> notWeighable() {
-        List<ConditionStanding> apart =
-                conditions().stream().filter(ConditionStanding::apart).toList();
+        List<ConditionStanding> apart = conditions().stream()
+                .filter(c -> !c.weighed() && c.last() == null)
+                .toList();
         List<String> lines = new ArrayList<>();
         apart.stream()
                 .filter(CaseFacts::isExamined)
-                .forEach(c ->
-                        lines.add(c.name() + ": " + c.aimed().words() + " Base rate " + Percent.of(c.pretest()) + "."));
+                .forEach(c -> lines.add(c.name() + (c.marked() == null ? "" : ", " + c.marked()) + ": "
+                        + c.aimed().words() + " Nothing has moved its start of " + Percent.of(c.pretest()) + "."));
         List<String> open = apart.stream()
                 .filter(c -> !isExamined(c))
                 .map(c -> midSentence(c) + " (" + Percent.of(c.pretest()) + ")")
@@ -255,6 +261,7 @@ final class CaseFacts {
         String words =
                 switch (c.verdict()) {
                     case ACT -> "treat as likely";
+                    case SETTLE_FIRST -> Wording.midSentence(c.settle().words()).replaceAll("\\.$", "");
                     case PUT_ASIDE -> "ruled out for now";
                     case KEEP_IN_MIND, UNDECIDED -> c.verdict().words();
                 };
@@ -272,7 +279,7 @@ final class CaseFacts {
 
     String weighing() {
         var method = given.weighed().method();
-        String together = method.school() == School.DIFFERENTIAL
+        String together = method.school().isTogether()
                 ? String.format(
                         Locale.ROOT,
                         "; cross-activation %.2f, clusters believed by %s beside their members",
@@ -281,12 +288,13 @@ final class CaseFacts {
                 : "";
         return String.format(
                 Locale.ROOT,
-                "Weighed with %s; overlap within a family %.2f, between any two findings %.2f%s; studies at high risk of bias %s.",
+                "Weighed with %s; overlap within a family %.2f, between any two findings %.2f%s; studies at high risk of bias %s; judgements in words %s.",
                 SCHOOLS.get(method.school()),
                 method.familyOverlap(),
                 method.generalOverlap(),
                 together,
-                BIASES.get(method.highBias()));
+                BIASES.get(method.highBias()),
+                method.judgements() == Judgements.WEIGH ? "weighed where there is no study" : "not weighed");
     }
 
     /** How much of what moved the first candidates rests on figures that nobody has checked. */

@@ -13,6 +13,7 @@ import java.time.ZoneId;
 import java.util.Map;
 import java.util.Optional;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Judgements;
 import lexicor.core.measuring.MeasurementErrors;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.input.WeighingSettings;
@@ -27,6 +28,7 @@ import lexicor.core.weighing.input.WeighingSettings;
  * @param clusterShare by how much a decided cluster is believed beside its members
  * @param schoolSeen whether the department knows of the way to weigh that the program has come to begin with
  * @param highBias how studies at high risk of bias are taken unless a case says otherwise
+ * @param judgements whether judgements in words weigh where there is no study
  * @param deficitPercent a side that is weaker by this much or more is marked, in percent
  * @param shortDegrees a movement that lacks this much or more against the other side is short, in degrees
  * @param headStartPercent by how much the dominant side is taken to be stronger, 0 for not at all
@@ -48,6 +50,7 @@ public record DepartmentSettings(
         long version,
         @NotNull(message = "missing; expected a way to weigh") School school,
         @NotNull(message = "missing; expected corrected, asPrinted or leftOut") HighBias highBias,
+        @NotNull(message = "missing; expected weigh or leftOut") Judgements judgements,
         @DecimalMin(value = "0", message = OVERLAP) @DecimalMax(value = "0.9", message = OVERLAP) double familyOverlap,
         @DecimalMin(value = "0", message = GENERAL) @DecimalMax(value = "0.5", message = GENERAL) double generalOverlap,
         @DecimalMin(value = "0", message = TO_HALF) @DecimalMax(value = "0.5", message = TO_HALF) double crossActivation,
@@ -104,6 +107,7 @@ public record DepartmentSettings(
         return WeighingSettings.DEFAULT
                 .withOverlap(familyOverlap, generalOverlap)
                 .withDifferential(crossActivation, clusterShare)
+                .withJudgements(judgements)
                 .withHighBias(ofCase.orElse(highBias));
     }
 

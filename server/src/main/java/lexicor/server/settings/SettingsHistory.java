@@ -17,6 +17,7 @@ class SettingsHistory implements HistorySource {
     private static final Map<String, String> LABELS = Map.ofEntries(
             Map.entry("school", "way to weigh"),
             Map.entry("highBias", "studies at high risk of bias"),
+            Map.entry("judgements", "judgements in words"),
             Map.entry("familyOverlap", "overlap within a family"),
             Map.entry("generalOverlap", "overlap between any two findings"),
             Map.entry("crossActivation", "cross-activation"),

@@ -11,7 +11,7 @@ public final class SettingsJson {
     private static final ObjectNode FIRST = (ObjectNode)
             JSON.readTree(
                     """
-            {"version":0,"school":"overlap-aware","highBias":"corrected","familyOverlap":0.45,"generalOverlap":0.2,"crossActivation":0.1,"clusterShare":0.5,"schoolSeen":false,
+            {"version":0,"school":"sober","highBias":"corrected","judgements":"weigh","familyOverlap":0.45,"generalOverlap":0.2,"crossActivation":0.1,"clusterShare":0.5,"schoolSeen":false,
              "deficitPercent":15,"shortDegrees":10,"headStartPercent":0,"shareAll":false,"lockMinutes":10,
              "retentionDays":30,"checkedOnly":false,"recordSystem":"","insideHost":"","secondFactor":"off",
              "codePrefix":"HB","timeZone":"","why":"","errors":{},"variants":{}}

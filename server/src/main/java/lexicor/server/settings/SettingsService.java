@@ -117,6 +117,7 @@ public class SettingsService {
     private static String reason(DepartmentSettings before, DepartmentSettings change, boolean sure) {
         boolean weighs = before.school() != change.school()
                 || before.highBias() != change.highBias()
+                || before.judgements() != change.judgements()
                 || before.familyOverlap() != change.familyOverlap()
                 || before.generalOverlap() != change.generalOverlap()
                 || before.crossActivation() != change.crossActivation()

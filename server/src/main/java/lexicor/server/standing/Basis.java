@@ -36,7 +36,7 @@ public record Basis(Edition edition, DepartmentSettings department, Optional<Hig
 
     /** The figures in another way. */
     public EvidenceBase evidence(HighBias way) {
-        return edition.evidence(way, department.checkedOnly());
+        return edition.evidence(way, department.checkedOnly(), department.judgements());
     }
 
     /** The same with another way to take studies at high risk of bias. */

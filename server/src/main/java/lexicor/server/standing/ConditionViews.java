@@ -2,88 +2,96 @@ package lexicor.server.standing;
 
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Condition;
 import lexicor.core.examination.DefinitionState;
 import lexicor.core.weighing.Status;
 import lexicor.core.weighing.WeighedCondition;
-import lexicor.core.weighing.input.Aimed;
 import lexicor.core.weighing.input.BedsideCase;
+import lexicor.core.weighing.input.Candidate;
+import lexicor.core.weighing.input.Pretest;
+import lexicor.core.weighing.listed.Aimed;
+import lexicor.core.weighing.listed.ConditionList;
+import lexicor.core.weighing.listed.ListedCondition;
 import lexicor.server.standing.Standing.AimedView;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standing.DefinitionView;
 import lexicor.server.standing.Standing.LastView;
 
-/**
- * The candidates as the pages show them. Those that something recorded has a figure for come in their order, and so do those
- * that an earlier visit examined, by where they stood then; the others stand apart behind them (method M18).
- */
+/** The candidates as the pages show them: one list, whole (method M18). */
 final class ConditionViews {
-    private record Placed(WeighedCondition condition, Aimed aimed, Optional<LastStanding> last) {
-        boolean isWeighed() {
-            return aimed.figures();
-        }
-
-        boolean isInRanking() {
-            return isWeighed() || last.isPresent();
-        }
-
-        /** While nothing was weighed, only what was examined without figures stands apart. */
-        boolean isApart(boolean begun) {
-            return begun ? !isInRanking() : aimed.tests() > 0;
-        }
-
-        double place() {
-            return isWeighed() || last.isEmpty()
-                    ? condition.posttest()
-                    : last.get().posttest();
-        }
-    }
-
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
 
-    private ConditionViews() {}
+    private final BedsideCase bedside;
+    private final Basis basis;
+    private final Map<String, LastStanding> earlier;
+    private final Map<String, WeighedCondition> ranked;
+    private final Map<String, Pretest> began = new HashMap<>();
+    private final RivalViews rivals;
+    private final SettleViews settle;
+
+    private ConditionViews(
+            BedsideCase bedside,
+            Basis basis,
+            List<WeighedCondition> all,
+            Map<String, LastStanding> earlier,
+            SettleViews settle) {
+        this.bedside = bedside;
+        this.basis = basis;
+        this.earlier = earlier;
+        this.settle = settle;
+        ranked = all.stream().collect(Collectors.toMap(WeighedCondition::id, Function.identity()));
+        for (Candidate c : bedside.conditions()) {
+            began.put(c.id(), c.began().orElseGet(() -> Pretest.of(c.pretest())));
+        }
+        rivals = new RivalViews(basis.catalogue(), all);
+    }
 
     /**
      * @param earlier where candidates stood at earlier visits, by condition
      */
     static List<ConditionStanding> of(
-            BedsideCase bedside, Basis basis, List<WeighedCondition> ranked, Map<String, LastStanding> earlier) {
-        List<Placed> placed = new ArrayList<>();
-        for (WeighedCondition c : ranked) {
-            Aimed aimed = Aimed.at(c.id(), basis.catalogue(), bedside.findings(), basis.evidence());
-            placed.add(new Placed(
-                    c, aimed, aimed.isExamined() ? Optional.empty() : Optional.ofNullable(earlier.get(c.id()))));
-        }
-        boolean begun = placed.stream().anyMatch(Placed::isInRanking);
-        // What is equal keeps the order of the ranking.
-        placed.sort(Comparator.<Placed>comparingInt(p -> p.isApart(begun) ? 1 : 0)
-                .thenComparing(Comparator.comparingDouble(Placed::place).reversed()));
-        List<ConditionStanding> views = new ArrayList<>();
-        RivalViews rivals = new RivalViews(basis.catalogue(), ranked);
-        placed.forEach(p -> views.add(view(p, views.size() + 1, p.isApart(begun), rivals, bedside, basis)));
-        return List.copyOf(views);
+            BedsideCase bedside,
+            Basis basis,
+            List<WeighedCondition> all,
+            Map<String, LastStanding> earlier,
+            SettleViews settle) {
+        return new ConditionViews(bedside, basis, all, earlier, settle).list(all);
     }
 
-    private static ConditionStanding view(
-            Placed p, int rank, boolean apart, RivalViews rivals, BedsideCase bedside, Basis basis) {
-        WeighedCondition c = p.condition();
-        Condition condition = basis.catalogue().condition(c.id()).orElseThrow();
+    private List<ConditionStanding> list(List<WeighedCondition> all) {
+        Map<String, Double> stood = new HashMap<>();
+        earlier.forEach((id, last) -> stood.put(id, last.posttest()));
+        return ConditionList.of(basis.catalogue(), bedside.findings(), bedside.conditions(), all, stood).stream()
+                .map(this::view)
+                .toList();
+    }
+
+    private ConditionStanding view(ListedCondition listed) {
+        WeighedCondition c = ranked.get(listed.id());
+        Catalogue catalogue = basis.catalogue();
+        Condition condition = catalogue.condition(c.id()).orElseThrow();
+        boolean examined = listed.group() != ListedCondition.Group.UNTOUCHED
+                || listed.aimed().tests() > 0;
+        Optional<LastStanding> last = examined ? Optional.empty() : Optional.ofNullable(earlier.get(c.id()));
         return new ConditionStanding(
                 c.id(),
                 condition.name(),
-                rank,
+                listed.place(),
                 c.pretest(),
                 c.posttest(),
                 c.average().low(),
                 c.average().high(),
                 c.newClinic().low(),
                 c.newClinic().high(),
-                p.aimed().isExamined() ? c.probabilityFirst() : null,
+                examined ? c.probabilityFirst() : null,
                 c.verdict(),
                 c.borderline(),
                 condition.ruleOut(),
@@ -91,31 +99,55 @@ final class ConditionViews {
                 (int) c.ledger().stream()
                         .filter(r -> r.status() == Status.COUNTED)
                         .count(),
-                p.isWeighed(),
-                apart,
+                listed.isWeighed(),
+                listed.group(),
+                listed.under().orElse(null),
+                marked(listed),
+                settle.of(c),
+                PretestWords.of(began.get(c.id())),
                 rivals.of(c),
                 new AimedView(
-                        p.aimed().positive(), p.aimed().negative(), p.aimed().unclear(), words(p.aimed())),
-                DefinitionState.of(basis.catalogue(), c.id(), bedside.findings()).stream()
+                        listed.aimed().positive(),
+                        listed.aimed().negative(),
+                        listed.aimed().unclear(),
+                        listed.isWeighed() ? "" : words(listed.aimed(), c)),
+                DefinitionState.of(catalogue, c.id(), bedside.findings()).stream()
                         .map(ConditionViews::definition)
                         .toList(),
-                p.last().map(l -> last(l, basis)).orElse(null));
+                last.map(l -> last(l, basis)).orElse(null));
     }
 
-    /** What the tests aimed at a condition came to, where nothing recorded has a figure for it. */
-    private static String words(Aimed aimed) {
-        if (aimed.figures()) {
-            return "";
+    private String marked(ListedCondition listed) {
+        List<String> marks = new ArrayList<>();
+        listed.bySign()
+                .ifPresent(id ->
+                        marks.add("diagnosed by its sign (" + basis.catalogue().findingName(id) + ")"));
+        if (listed.definitionMet()) {
+            marks.add("meets its definition");
         }
+        return marks.isEmpty() ? null : String.join("; ", marks);
+    }
+
+    /** What the tests aimed at a condition came to, where nothing recorded can be weighed for it. */
+    private static String words(Aimed aimed, WeighedCondition c) {
         if (aimed.tests() == 0) {
             return "Not examined yet.";
         }
+        boolean sensitivity = c.ledger().stream().anyMatch(r -> r.status() == Status.SENSITIVITY_ONLY);
+        boolean unchecked = c.ledger().stream().anyMatch(r -> r.status() == Status.UNCHECKED);
+        boolean leftOut = c.ledger().stream().anyMatch(r -> r.status() == Status.LEFT_OUT);
+        String none = unchecked
+                ? "no figure of it is checked"
+                : leftOut
+                        ? "its figures or judgements are left out"
+                        : sensitivity ? "no specificity is published" : "none has published figures";
         if (aimed.tests() == 1) {
             String came = aimed.positive() == 1 ? "positive" : aimed.unclear() == 1 ? "unclear" : "negative";
-            return "The one test aimed at this is " + came + "; it has no published figures.";
+            return "The one test aimed at this is " + came + "; "
+                    + (none.startsWith("none") ? "it has no published figures" : none) + ".";
         }
         return aimed.positive() + " of " + aimed.tests() + " tests aimed at this are positive"
-                + (aimed.unclear() > 0 ? ", " + aimed.unclear() + " unclear" : "") + "; none has published figures.";
+                + (aimed.unclear() > 0 ? ", " + aimed.unclear() + " unclear" : "") + "; " + none + ".";
     }
 
     private static LastView last(LastStanding l, Basis basis) {

@@ -6,6 +6,7 @@ import java.util.List;
 import lexicor.core.examination.DefinitionState;
 import lexicor.core.planning.Restraint;
 import lexicor.core.weighing.Verdict;
+import lexicor.core.weighing.listed.ListedCondition;
 
 /**
  * Where a case stands: short enough to answer every tap.
@@ -19,7 +20,6 @@ import lexicor.core.weighing.Verdict;
  */
 public record Standing(
         List<ConditionStanding> conditions,
-        boolean rankingDependsOnSchool,
         String bands,
         List<NextTestView> next,
         AdviceView advice,
@@ -29,7 +29,7 @@ public record Standing(
 
     /** Nothing is said of where it stands. */
     public static final Standing NONE =
-            new Standing(List.of(), false, "", List.of(), new AdviceView(null, null, null), false, List.of(), null);
+            new Standing(List.of(), "", List.of(), new AdviceView(null, null, null), false, List.of(), null);
 
     /**
      * What is advised at the couch.
@@ -54,8 +54,12 @@ public record Standing(
      * One condition on its rail.
      *
      * @param probabilityFirst in how many simulations it came first; absent while nothing of it was examined
-     * @param weighed whether something recorded has a figure for it; if not, it stands apart from the ranking
-     * @param apart whether it stands apart from the ranking: nothing recorded has a figure for it
+     * @param weighed whether something recorded has a figure or a judgement for it
+     * @param group why it stands where it does in the one list
+     * @param under the weighed condition that it is part of and stands below; absent where there is none
+     * @param marked that it is diagnosed by its sign, or meets its definition, in a few words; absent where neither is so
+     * @param settle what has to be settled before it is acted on; absent where nothing has to
+     * @param began how its pretest comes about: base rate, age, suspicion
      * @param rivals the candidates that explain part of what speaks for it, those that change it most first
      * @param last where it stood when it was last examined, where that was not at this visit
      */
@@ -76,11 +80,36 @@ public record Standing(
             double act,
             int counted,
             boolean weighed,
-            boolean apart,
+            ListedCondition.Group group,
+            @Schema(nullable = true) String under,
+            @Schema(nullable = true) String marked,
+            @Schema(nullable = true) SettleView settle,
+            String began,
             List<RivalView> rivals,
             AimedView aimed,
             List<DefinitionView> definitions,
             @Schema(nullable = true) LastView last) {}
+
+    /**
+     * What has to be settled before a condition is acted on (method M11).
+     *
+     * @param first what that is
+     * @param words the same as a sentence, with the tests that would settle it
+     */
+    public record SettleView(List<SettleFirst> first, String words) {}
+
+    /**
+     * One of those.
+     *
+     * @param test the test that would tell most of it; absent where none that is left does
+     * @param testName its name
+     */
+    public record SettleFirst(
+            String condition,
+            String name,
+            double posttest,
+            @Schema(nullable = true) String test,
+            @Schema(nullable = true) String testName) {}
 
     /**
      * Another candidate that explains part of the same findings.

@@ -28,6 +28,7 @@ import lexicor.core.weighing.explain.UncheckedShare;
 import lexicor.core.weighing.input.BedsideCase;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.WeighingSettings;
+import lexicor.core.weighing.listed.ConditionList;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standing.LeftView;
 
@@ -48,7 +49,8 @@ public final class Standings {
 
     /** The conditions in order, without what could be tested next. */
     public static List<ConditionStanding> conditions(BedsideCase bedside, Basis basis, List<WeighedCondition> ranked) {
-        return ConditionViews.of(bedside, basis, ranked, Map.of());
+        return ConditionViews.of(
+                bedside, basis, ranked, Map.of(), new SettleViews(basis.catalogue(), ranked, List.of()));
     }
 
     /** The case weighed in full. */
@@ -71,13 +73,15 @@ public final class Standings {
                 standing(bedside, basis, result, earlier, planned, NEXT_SHOWN),
                 ledgers,
                 schools,
+                result.rankingDependsOnSchool(),
                 new Weighed.Method(
                         basis.department().school(),
                         settings.familyOverlap(),
                         settings.generalOverlap(),
                         settings.crossActivation(),
                         settings.clusterShare(),
-                        settings.highBias()),
+                        settings.highBias(),
+                        settings.judgements()),
                 bias(bedside, basis, result),
                 reasons(bedside, basis, result),
                 counts(bedside, basis.catalogue()),
@@ -226,14 +230,19 @@ public final class Standings {
         Set<String> done = bedside.findings().testsDone(catalogue);
         NextViews next = new NextViews(catalogue, result, done);
         List<NextTest> reachable = reachable(bedside, catalogue, result);
+        boolean anything = result.conditions().stream().anyMatch(ConditionList::isWeighed);
         List<Restraint.Left> left = Restraint.of(catalogue, bedside.findings(), result);
         return new Standing(
-                ConditionViews.of(bedside, basis, result.conditions(), earlier),
-                result.rankingDependsOnSchool(),
+                ConditionViews.of(
+                        bedside,
+                        basis,
+                        result.conditions(),
+                        earlier,
+                        new SettleViews(catalogue, result.conditions(), reachable)),
                 BANDS,
                 next.most(reachable, shown),
                 next.advice(reachable, planned, left),
-                result.settled(),
+                anything && result.settled(),
                 left.stream()
                         .map(l -> new LeftView(l.test(), l.kind(), l.words()))
                         .toList(),
@@ -251,6 +260,7 @@ public final class Standings {
 
     private static String schoolName(School school) {
         return switch (school) {
+            case SOBER -> "Sober";
             case INDEPENDENT -> "Each counts in full";
             case OVERLAP_AWARE -> "Overlap counted";
             case DIFFERENTIAL -> "Weighed together";

@@ -20,8 +20,10 @@ final class StatusSentence {
             case SHARED -> "Believed beside its members, whose findings count one by one.";
             case SUPERSEDED -> "\u201c" + because + "\u201d speaks for it.";
             case SHARES_TESTS -> "Shares tests with \u201c" + because + "\u201d, which counts.";
-            case SAME_TEST -> "The same test already speaks through \u201c" + because + "\u201d.";
-            case LEFT_OUT -> "Only studies at high risk of bias, which are left out.";
+            case SAME_TEST -> "The same observation already speaks through \u201c" + because + "\u201d.";
+            case NOT_ASKED ->
+                "Nobody said so, and another sign of the same test speaks for it: not counted against it.";
+            case LEFT_OUT -> "Only studies at high risk of bias, or a judgement, which are left out.";
             case UNCHECKED -> "Not checked against its source yet; the department weighs checked figures alone.";
             case NO_DATA -> "No published figures for this condition in the packs.";
             case SENSITIVITY_ONLY -> "Only a sensitivity is published: no likelihood ratio follows from it.";

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Judgements;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.Status;
 import lexicor.core.weighing.model.Item;
@@ -13,12 +14,14 @@ import lexicor.core.weighing.model.Item;
 /**
  * A case weighed in full: the standing and, for every condition, its ledger and what each school says.
  *
+ * @param rankingDependsOnSchool whether the ways to weigh disagree on which condition comes first
  * @param closed for a closed case alone
  */
 public record Weighed(
         Standing standing,
         Map<String, List<LedgerRowView>> ledgers,
         List<SchoolView> schools,
+        boolean rankingDependsOnSchool,
         Method method,
         BiasView bias,
         Map<String, ReasonsView> reasons,
@@ -28,7 +31,15 @@ public record Weighed(
     /** The same with where a closed case would stand with today's content and settings. */
     public Weighed closed(Instant since, List<Standing.ConditionStanding> today, boolean changes) {
         return new Weighed(
-                standing, ledgers, schools, method, bias, reasons, counts, new ClosedView(since, today, changes));
+                standing,
+                ledgers,
+                schools,
+                rankingDependsOnSchool,
+                method,
+                bias,
+                reasons,
+                counts,
+                new ClosedView(since, today, changes));
     }
 
     /**
@@ -114,7 +125,8 @@ public record Weighed(
             double generalOverlap,
             double crossActivation,
             double clusterShare,
-            HighBias highBias) {}
+            HighBias highBias,
+            Judgements judgements) {}
 
     /**
      * What the ways to take studies at high risk of bias would make of the case.

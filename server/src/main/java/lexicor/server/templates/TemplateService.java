@@ -10,6 +10,7 @@ import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Judgements;
 import lexicor.core.planning.Proposal;
 import lexicor.server.catalogue.Edition;
 import lexicor.server.catalogue.Editions;
@@ -52,7 +53,7 @@ class TemplateService {
 
     private static Template shipped(Complaint complaint, Edition edition) {
         Catalogue catalogue = edition.catalogue();
-        EvidenceBase known = edition.evidence(HighBias.CORRECTED, false);
+        EvidenceBase known = edition.evidence(HighBias.CORRECTED, false, Judgements.WEIGH);
         List<Proposal.Suspect> suspects = complaint.candidates().stream()
                 .map(c -> new Proposal.Suspect(
                         c, catalogue.condition(c).orElseThrow().pretest().get(Setting.COMMUNITY)))

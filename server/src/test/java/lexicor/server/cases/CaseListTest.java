@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import lexicor.core.examination.DefinitionState.State;
 import lexicor.core.weighing.Verdict;
+import lexicor.core.weighing.listed.ListedCondition.Group;
 import lexicor.server.standing.Standing.AimedView;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standing.DefinitionView;
@@ -51,7 +52,11 @@ class CaseListTest {
                 0.7,
                 0,
                 weighed,
-                false,
+                weighed ? Group.WEIGHED : positive > 0 || met ? Group.FOUND : Group.UNTOUCHED,
+                null,
+                met ? "meets its definition" : null,
+                null,
+                "base rate 40 %",
                 List.of(),
                 new AimedView(positive, 0, 0, ""),
                 met ? List.of(new DefinitionView("d", "d", "s", "", State.MET, 1, 1, "")) : List.of(),

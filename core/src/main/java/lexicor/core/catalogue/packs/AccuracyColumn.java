@@ -55,7 +55,12 @@ public record AccuracyColumn(String name, String meaning, String expected, Strin
                     "orthopaedic clinic"),
             text("bias", "Risk of bias", "low, unclear or high", "unclear"),
             text("confidence", "How sure the compilation is of the figures", "high or medium", "medium"),
-            text("note", "Anything else", "At most 2000 characters, or nothing", ""));
+            text("note", "Anything else", "At most 2000 characters, or nothing", ""),
+            number(
+                    "people",
+                    "Everybody in the study",
+                    "Where it is not known how many had the condition; half of them are taken for each group",
+                    ""));
 
     private static AccuracyColumn text(String name, String meaning, String expected, String example) {
         return new AccuracyColumn(name, meaning, expected, example, false);

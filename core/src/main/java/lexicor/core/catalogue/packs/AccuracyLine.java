@@ -61,7 +61,16 @@ final class AccuracyLine {
                 sensitivity.orElse(0),
                 specificity,
                 people("diseased", "with the condition", judged),
-                people("healthy", "without it", judged));
+                people("healthy", "without it", judged),
+                judged ? OptionalDouble.empty() : people("people", "in all", false));
+        if (judged && !cell("people").isEmpty()) {
+            wrong("people", "expected none in a judgement");
+        }
+        if (figures.people().isPresent()
+                && figures.diseased().orElse(0) + figures.healthy().orElse(0)
+                        > figures.people().getAsDouble()) {
+            wrong("people", "expected at least as many as with and without the condition");
+        }
         return new AccuracyRow(
                 required("criterion", "a criterion, such as neer/pain").strip(),
                 required("condition", "a condition, such as subacromial-pain").strip(),

@@ -22,6 +22,12 @@ public record AccuracyTable(List<Line> lines, List<String> remarks) {
     public static final List<String> COLUMNS =
             AccuracyColumn.ALL.stream().map(AccuracyColumn::name).toList();
 
+    /** Columns that tables of editions before have not. */
+    private static final List<String> LATER = List.of("people");
+
+    private static final List<String> NEEDED =
+            COLUMNS.stream().filter(c -> !LATER.contains(c)).toList();
+
     private static final List<String> NUMBERS = AccuracyColumn.ALL.stream()
             .filter(AccuracyColumn::number)
             .map(AccuracyColumn::name)
@@ -41,7 +47,7 @@ public record AccuracyTable(List<Line> lines, List<String> remarks) {
      * @throws InvalidDocumentException if a column is missing, or the text is no table
      */
     public static AccuracyTable read(String file, String text) {
-        return of(Table.read(file, text, COLUMNS));
+        return of(Table.read(file, text, NEEDED, LATER));
     }
 
     /**
@@ -49,7 +55,7 @@ public record AccuracyTable(List<Line> lines, List<String> remarks) {
      * @throws InvalidDocumentException if a column is missing
      */
     public static AccuracyTable of(String file, List<List<String>> rows) {
-        return of(Table.of(file, rows, COLUMNS));
+        return of(Table.of(file, rows, NEEDED, LATER));
     }
 
     private static AccuracyTable of(Table table) {
@@ -108,7 +114,8 @@ public record AccuracyTable(List<Line> lines, List<String> remarks) {
                 SpreadsheetText.guarded(row.population()),
                 row.bias(),
                 row.confidence(),
-                SpreadsheetText.guarded(row.note()));
+                SpreadsheetText.guarded(row.note()),
+                number(f.people()));
     }
 
     private static String number(OptionalDouble value) {

@@ -18,6 +18,7 @@ import lexicor.core.catalogue.Measure;
 import lexicor.core.catalogue.MeasureList;
 import lexicor.core.catalogue.Precaution;
 import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.core.catalogue.Relations;
 import lexicor.core.catalogue.WarningSign;
 import lexicor.core.catalogue.figures.BodyMap;
 import lexicor.core.catalogue.figures.Figure;
@@ -25,6 +26,7 @@ import lexicor.core.catalogue.figures.Movement;
 import lexicor.core.catalogue.figures.PlaceMap;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
+import lexicor.core.catalogue.published.JudgedSign;
 import lexicor.core.document.Problems;
 
 /** Checks that no entry names another that does not exist, and that no id is given twice, across all packs. */
@@ -34,7 +36,7 @@ final class CatalogueChecks {
     private final Set<String> tests;
     private final Set<String> conditions;
     private final Set<String> criteria;
-    private final Set<String> findings;
+    private final Set<String> answers;
     private final Set<String> warnings;
     private final Set<String> precautions;
 
@@ -50,8 +52,8 @@ final class CatalogueChecks {
                 Criterion::id);
         warnings = ids(Packs.CONDITIONS, "warnings", content.warnings, WarningSign::id);
         precautions = content.precautions.stream().map(Precaution::id).collect(Collectors.toSet());
-        findings = new HashSet<>(criteria);
-        content.history.stream().filter(HistoryItem::finding).forEach(h -> findings.add(h.id()));
+        answers = new HashSet<>(criteria);
+        content.history.forEach(h -> answers.add(h.id()));
     }
 
     void run() {
@@ -85,7 +87,7 @@ final class CatalogueChecks {
                     path + ".rule",
                     "criterion or question",
                     d.rule().findings().toList(),
-                    answers());
+                    answers);
         }
         ids(Packs.FIGURES, "figures", content.figures.tests(), Figure::id);
         known(
@@ -137,7 +139,7 @@ final class CatalogueChecks {
         content.ladders.forEach(this::checkLadder);
         for (Cluster c : content.clusters) {
             known(Packs.CLUSTERS, "clusters." + c.id() + ".condition", "condition", List.of(c.condition()), conditions);
-            known(Packs.CLUSTERS, "clusters." + c.id() + ".members", "criterion", c.members(), findings);
+            known(Packs.CLUSTERS, "clusters." + c.id() + ".members", "criterion or question", c.members(), answers);
         }
         for (CountHabit c : content.counts) {
             known(Packs.CLUSTERS, "counts." + c.id() + ".condition", "condition", List.of(c.condition()), conditions);
@@ -151,15 +153,53 @@ final class CatalogueChecks {
                     h.notches().keySet(),
                     conditions);
         }
+        checkJudged();
+        checkRelations();
         Set<AccuracyRow.Key> studies = new HashSet<>();
         for (AccuracyRow row : content.accuracy) {
             String entry = row.criterion() + ", " + row.condition() + ", " + row.source() + " " + row.year();
-            known(Packs.ACCURACY, entry + ".criterion", "criterion", List.of(row.criterion()), findings);
+            known(Packs.ACCURACY, entry + ".criterion", "criterion or question", List.of(row.criterion()), answers);
             known(Packs.ACCURACY, entry + ".condition", "condition", List.of(row.condition()), conditions);
             if (!studies.add(row.key())) {
                 problems.add(Packs.ACCURACY, entry + ".source", "this study is given twice for the pair");
             }
         }
+    }
+
+    private void checkJudged() {
+        Set<JudgedSign.Key> pairs = new HashSet<>();
+        for (JudgedSign sign : content.judged) {
+            String path = PackEntry.Kind.JUDGED.path(PackEntry.judgedId(sign.criterion(), sign.condition()));
+            known(Packs.JUDGED, path + ".criterion", "criterion or question", List.of(sign.criterion()), answers);
+            known(Packs.JUDGED, path + ".condition", "condition", List.of(sign.condition()), conditions);
+            if (!pairs.add(sign.key())) {
+                problems.add(Packs.JUDGED, path, "this pair is judged twice");
+            }
+            if (sign.with() == sign.without()) {
+                problems.add(
+                        Packs.JUDGED, path + ".without", "as often as with it: a sign that tells nothing is left out");
+            }
+        }
+    }
+
+    private void checkRelations() {
+        for (Relations.Kin kin : content.relations.kin()) {
+            String path = PackEntry.Kind.KIN.path(kin.whole());
+            known(Packs.RELATIONS, path, "condition", List.of(kin.whole(), kin.part()), conditions);
+            if (kin.whole().equals(kin.part())) {
+                problems.add(Packs.RELATIONS, path, "a condition is no part of itself");
+            }
+        }
+        content.relations.settleFirst().forEach((condition, first) -> {
+            String path = PackEntry.Kind.SETTLE_FIRST.path(condition);
+            known(Packs.RELATIONS, path, "condition", List.of(condition), conditions);
+            known(Packs.RELATIONS, path, "condition", first, conditions);
+            if (first.contains(condition)) {
+                problems.add(Packs.RELATIONS, path, "a condition is not settled before itself");
+            }
+        });
+        known(Packs.AGES, "ages", "condition", content.ages.ages().keySet(), conditions);
+        known(Packs.AGES, "sex", "condition", content.ages.sexes().keySet(), conditions);
     }
 
     private void checkTest(ClinicalTest t) {
@@ -180,12 +220,6 @@ final class CatalogueChecks {
                     c.raises().map(Criterion.Raises::warning).stream().toList(),
                     warnings);
         }
-    }
-
-    private Set<String> answers() {
-        Set<String> all = new HashSet<>(criteria);
-        content.history.forEach(h -> all.add(h.id()));
-        return all;
     }
 
     private void checkMeasures(MeasureList list) {

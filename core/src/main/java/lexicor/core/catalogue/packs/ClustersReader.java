@@ -1,23 +1,20 @@
 package lexicor.core.catalogue.packs;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import lexicor.core.catalogue.Content;
 import lexicor.core.catalogue.CountHabit;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.Cluster.OwnCases;
-import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.catalogue.published.Figures;
 import lexicor.core.document.Entry;
 import lexicor.core.document.Problems;
 
 /** Reads the clusters file: published clusters, and counts practised without published accuracy. */
-public final class ClustersReader {
+final class ClustersReader {
     private ClustersReader() {}
 
     static void read(Entry file, Content content, Problems problems) {
@@ -30,10 +27,7 @@ public final class ClustersReader {
         String id = listed.text("id");
         Entry entry = listed.named("clusters." + id);
         entry.has("id");
-        List<String> members = entry.texts("members");
-        if (members.isEmpty()) {
-            throw entry.problem("members", "expected at least one criterion");
-        }
+        ClusterReading reading = ClusterReading.of(entry);
         List<Figures> accuracy = entry.has("accuracy") ? List.of(figures(entry.child("accuracy"))) : List.of();
         Optional<OwnCases> ownCases =
                 entry.has("ownCases") ? Optional.of(ownCases(entry.child("ownCases"))) : Optional.empty();
@@ -44,8 +38,8 @@ public final class ClustersReader {
                 id,
                 entry.text("name"),
                 entry.text("condition"),
-                members,
-                rule(entry, members.size()),
+                reading.members(),
+                reading.rule(),
                 accuracy,
                 entry.optionalText("bias").map(b -> bias(entry, b)).orElse(AccuracyRow.UNCLEAR),
                 entry.oneOf("speaks", Map.of("positive", true, "both", false), false),
@@ -83,56 +77,6 @@ public final class ClustersReader {
         return count;
     }
 
-    /**
-     * A cluster's rule: {@code atLeast}, or {@code strata} for every count from 0 to the number of members.
-     *
-     * @throws lexicor.core.document.InvalidDocumentException if it is neither, or has gaps
-     */
-    public static ClusterRule rule(Entry entry, int members) {
-        boolean threshold = entry.has("atLeast");
-        if (threshold == entry.has("strata")) {
-            throw entry.problem("atLeast", "expected either atLeast or strata");
-        }
-        return threshold ? new ClusterRule.AtLeast(entry.wholeNumber("atLeast", 1, members)) : strata(entry, members);
-    }
-
-    private static ClusterRule.Strata strata(Entry entry, int members) {
-        List<ClusterRule.Stratum> byCount = new ArrayList<>();
-        for (int i = 0; i <= members; i++) {
-            byCount.add(null);
-        }
-        for (Entry stratum : entry.children("strata")) {
-            int positives = stratum.wholeNumber("positives", 0, members);
-            if (byCount.get(positives) != null) {
-                throw stratum.problem("positives", "the count " + positives + " is given twice");
-            }
-            byCount.set(positives, stratum(stratum));
-        }
-        int gap = byCount.indexOf(null);
-        if (gap >= 0) {
-            throw entry.problem(
-                    "strata", "the count " + gap + " is missing; expected every count from 0 to " + members);
-        }
-        return new ClusterRule.Strata(List.copyOf(byCount));
-    }
-
-    private static ClusterRule.Stratum stratum(Entry entry) {
-        double lr = entry.number("lr", 1e-6, 1e6);
-        OptionalDouble low = entry.optionalNumber("low", 1e-9, 1e9);
-        OptionalDouble high = entry.optionalNumber("high", 1e-9, 1e9);
-        entry.done();
-        if (low.isPresent() != high.isPresent()) {
-            throw entry.problem("low", "expected low and high together");
-        }
-        if (low.isEmpty()) {
-            return new ClusterRule.Stratum(lr, ClusterRule.Stratum.DEFAULT_LOG_SD);
-        }
-        if (low.getAsDouble() > lr || high.getAsDouble() < lr) {
-            throw entry.problem("low", "expected low, lr, high in rising order");
-        }
-        return new ClusterRule.Stratum(lr, Math.log(high.getAsDouble() / low.getAsDouble()) / 3.92);
-    }
-
     private static String caution(String printed, Optional<OwnCases> ownCases) {
         return ownCases.map(own -> String.format(
                                 Locale.ROOT,
@@ -154,7 +98,8 @@ public final class ClustersReader {
                 entry.number("sensitivity", 0, 1),
                 entry.optionalNumber("specificity", 0, 1),
                 entry.optionalNumber("diseased", 1, 1e7),
-                entry.optionalNumber("healthy", 1, 1e7));
+                entry.optionalNumber("healthy", 1, 1e7),
+                entry.optionalNumber("people", 1, 1e7));
         entry.done();
         return figures;
     }

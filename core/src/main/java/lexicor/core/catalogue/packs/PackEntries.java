@@ -61,14 +61,34 @@ public final class PackEntries {
                     trees.get(f).path(kind.list()).propertyStream().forEach(e -> all.add(byName(kind, e)));
                 } else if (trees.get(f).get(kind.list()) instanceof ArrayNode list) {
                     for (JsonNode node : list) {
-                        if (node instanceof ObjectNode fields && idOf(fields).isPresent()) {
-                            all.add(new PackEntry(kind, idOf(fields).orElseThrow(), fields.deepCopy()));
+                        if (node instanceof ObjectNode fields) {
+                            kind.idOf(fields).ifPresent(id -> all.add(new PackEntry(kind, id, withId(fields, id))));
                         }
                     }
                 }
             });
         }
         return all;
+    }
+
+    private static ObjectNode withId(ObjectNode fields, String id) {
+        return fields.deepCopy().put(PackEntry.ID, id);
+    }
+
+    /** As it stands in its file: what is told by other fields has no id there. */
+    private static ObjectNode asWritten(PackEntry entry) {
+        if (entry.kind().keys().isEmpty()) {
+            return entry.fields();
+        }
+        if (!entry.kind().idOf(entry.fields()).equals(Optional.of(entry.id()))) {
+            throw new InvalidDocumentException(new Problem(
+                    entry.kind().file(),
+                    entry.kind().path(entry.id()) + "." + entry.kind().keys().get(0),
+                    "what an entry is about does not change; add another one"));
+        }
+        ObjectNode written = entry.fields().deepCopy();
+        written.remove(PackEntry.ID);
+        return written;
     }
 
     /** An entry that stands in its file as a name and a list, as fields of its own. */
@@ -103,9 +123,9 @@ public final class PackEntries {
                 : tree.putArray(entry.kind().list());
         int at = at(place, entry);
         if (at < 0) {
-            list.add(entry.fields());
+            list.add(asWritten(entry));
         } else {
-            list.set(at, entry.fields());
+            list.set(at, asWritten(entry));
         }
         changed.put(place, tree);
         return this;
@@ -141,18 +161,12 @@ public final class PackEntries {
         if (trees.get(file).get(entry.kind().list()) instanceof ArrayNode list) {
             for (int i = 0; i < list.size(); i++) {
                 if (list.get(i) instanceof ObjectNode fields
-                        && idOf(fields).filter(entry.id()::equals).isPresent()) {
+                        && entry.kind().idOf(fields).filter(entry.id()::equals).isPresent()) {
                     return i;
                 }
             }
         }
         return -1;
-    }
-
-    private static Optional<String> idOf(ObjectNode fields) {
-        return Optional.ofNullable(fields.get(PackEntry.ID))
-                .filter(JsonNode::isString)
-                .map(JsonNode::asString);
     }
 
     /** The packs with the changes. */

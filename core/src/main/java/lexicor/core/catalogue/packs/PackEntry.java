@@ -2,8 +2,10 @@ package lexicor.core.catalogue.packs;
 
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -13,6 +15,12 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public record PackEntry(Kind kind, String id, ObjectNode fields) {
     static final String ID = "id";
+    private static final String BETWEEN = ":";
+
+    /** How a judgement is named. */
+    public static String judgedId(String criterion, String condition) {
+        return criterion + BETWEEN + condition;
+    }
 
     /** What can be changed entry by entry, and the list it stands in. */
     public enum Kind {
@@ -33,7 +41,17 @@ public record PackEntry(Kind kind, String id, ObjectNode fields) {
         /** The conditions that also turn a criterion positive. */
         PROVOKED_CRITERION(Packs.PROVOKES, "criteria", true),
         /** The conditions that a family of tests is usually done for. */
-        EXAMINED_FAMILY(Packs.EXAMINES, "families", true);
+        EXAMINED_FAMILY(Packs.EXAMINES, "families", true),
+        /** A sign that no study has measured for a condition, judged in words. */
+        JUDGED(Packs.JUDGED, "judged", false, List.of("criterion", "condition")),
+        /** What is part of a condition, so that the two are no rivals. */
+        KIN(Packs.RELATIONS, "kin", true),
+        /** What has to be settled before a condition is acted on. */
+        SETTLE_FIRST(Packs.RELATIONS, "settleFirst", true),
+        /** Odds of a condition by age band. */
+        AGE_ODDS(Packs.AGES, "ages", false, List.of("condition")),
+        /** Odds of a condition by sex. */
+        SEX_ODDS(Packs.AGES, "sex", false, List.of("condition"));
 
         /** The one field of an entry that stands in its file as a name and a list. */
         static final String CONDITIONS_FIELD = "conditions";
@@ -42,15 +60,39 @@ public record PackEntry(Kind kind, String id, ObjectNode fields) {
         private final String list;
 
         private final boolean byName;
+        private final List<String> keys;
 
         Kind(String file, String list) {
             this(file, list, false);
         }
 
         Kind(String file, String list, boolean byName) {
+            this(file, list, byName, List.of());
+        }
+
+        Kind(String file, String list, boolean byName, List<String> keys) {
             this.file = file;
             this.list = list;
             this.byName = byName;
+            this.keys = keys;
+        }
+
+        /** The fields that tell an entry from every other where it has no id of its own; empty where it has one. */
+        public List<String> keys() {
+            return keys;
+        }
+
+        /** What an entry's fields say its id is; empty where they do not. */
+        Optional<String> idOf(ObjectNode fields) {
+            List<String> named = (keys.isEmpty() ? List.of(ID) : keys)
+                    .stream()
+                            .map(fields::get)
+                            .filter(v -> v != null && v.isString())
+                            .map(JsonNode::asString)
+                            .toList();
+            return named.size() == Math.max(1, keys.size())
+                    ? Optional.of(String.join(BETWEEN, named))
+                    : Optional.empty();
         }
 
         /** Whether entries stand in the file as names with a list each, rather than as a list of entries. */

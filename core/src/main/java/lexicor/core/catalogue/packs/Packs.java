@@ -28,6 +28,9 @@ public final class Packs {
     static final String PRACTICE = "catalogue/practice.yaml";
     static final String PROVOKES = "evidence/provokes.yaml";
     static final String DEFINITIONS = "evidence/definitions.yaml";
+    static final String JUDGED = "evidence/judged.yaml";
+    static final String RELATIONS = "evidence/relations.yaml";
+    static final String AGES = "evidence/ages.yaml";
     static final String CONDITIONS = "evidence/conditions.yaml";
     static final String CLUSTERS = "evidence/clusters.yaml";
     /** The accuracy table's file. */
@@ -53,6 +56,9 @@ public final class Packs {
                             CLUSTERS,
                             PROVOKES,
                             DEFINITIONS,
+                            JUDGED,
+                            RELATIONS,
+                            AGES,
                             ACCURACY,
                             SIGN_OFFS))
             .toList();
@@ -95,6 +101,16 @@ public final class Packs {
         problems.collect(() -> MeasuresReader.read(yaml(files, MEASURES), content, problems));
         problems.collect(() -> ConditionsReader.read(yaml(files, CONDITIONS), content, problems));
         problems.collect(() -> ClustersReader.read(yaml(files, CLUSTERS), content, problems));
+        // Packs of the editions before have none of these, and are read as they were.
+        if (files.has(JUDGED)) {
+            problems.collect(() -> JudgedReader.read(yaml(files, JUDGED), content, problems));
+        }
+        if (files.has(RELATIONS)) {
+            problems.collect(() -> RelationsReader.read(yaml(files, RELATIONS), content));
+        }
+        if (files.has(AGES)) {
+            problems.collect(() -> AgesReader.read(yaml(files, AGES), content, problems));
+        }
         problems.collect(() -> readAccuracy(files.text(ACCURACY), content, problems));
         if (files.has(SIGN_OFFS)) {
             problems.collect(() -> content.signOffs.putAll(SignOffs.read(SIGN_OFFS, files.text(SIGN_OFFS), problems)));

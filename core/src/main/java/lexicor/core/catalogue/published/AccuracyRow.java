@@ -1,6 +1,7 @@
 package lexicor.core.catalogue.published;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -76,7 +77,7 @@ public record AccuracyRow(
 
     /** The row's content as a short name. It differs as soon as any figure does, so that what was checked is what is weighed. */
     public String fingerprint() {
-        return Fingerprint.of(List.of(
+        List<String> content = new ArrayList<>(List.of(
                 criterion,
                 condition,
                 kind.id(),
@@ -91,6 +92,9 @@ public record AccuracyRow(
                 bias,
                 confidence,
                 note));
+        // What was signed off before a total could be stated stays signed off.
+        figures.people().ifPresent(people -> content.add("people " + people));
+        return Fingerprint.of(content);
     }
 
     private static String number(OptionalDouble value) {

@@ -46,7 +46,13 @@ public record Cluster(
     /** The cluster's content as a short name; it differs as soon as anything that is weighed does. */
     public String fingerprint() {
         List<String> content = new ArrayList<>(List.of(
-                "cluster", id, condition, members.toString(), rule.toString(), accuracy.toString(), citation.source()));
+                "cluster",
+                id,
+                condition,
+                members.toString(),
+                rule.toString(),
+                accuracy.stream().map(Cluster::text).toList().toString(),
+                citation.source()));
         if (!bias.equals(AccuracyRow.UNCLEAR)) {
             // What was signed off before clusters stated their bias stays signed off.
             content.add(bias);
@@ -54,7 +60,15 @@ public record Cluster(
         if (rulesInOnly) {
             content.add("rules in only");
         }
-        ownCases.ifPresent(own -> content.add("own cases " + own));
+        ownCases.ifPresent(own -> content.add("own cases OwnCases[figures=" + text(own.figures()) + ", highRiskOfBias="
+                + own.highRiskOfBias() + "]"));
         return Fingerprint.of(content);
+    }
+
+    /** As it was written before a total could be stated, so that what was signed off then stays signed off. */
+    private static String text(Figures f) {
+        return "Figures[sensitivity=" + f.sensitivity() + ", specificity=" + f.specificity() + ", diseased="
+                + f.diseased() + ", healthy=" + f.healthy()
+                + (f.people().isPresent() ? ", people=" + f.people() : "") + "]";
     }
 }

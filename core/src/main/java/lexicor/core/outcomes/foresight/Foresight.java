@@ -69,6 +69,9 @@ public record Foresight(int outcomes, Optional<Judged> program, List<OfSchool> s
     private static List<OfSchool> schools(List<Pair> pairs) {
         record Said(School school, List<Prediction> predictions, double brier) {}
         List<Said> all = Arrays.stream(School.values())
+                // One that came later cannot be compared over cases that it has not seen.
+                .filter(s ->
+                        pairs.stream().allMatch(p -> p.foreseen().bySchool().containsKey(s)))
                 .map(s -> {
                     List<Prediction> predictions = said(pairs, f -> f.bySchool().get(s));
                     return new Said(s, predictions, Prediction.brier(predictions));

@@ -23,6 +23,8 @@ import lexicor.core.weighing.School;
 import lexicor.core.weighing.input.BedsideCase;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
+import lexicor.core.weighing.input.Pretest;
+import lexicor.core.weighing.input.Suspicion;
 
 /** A simulated patient as the program weighs it: from what was asked and what was felt, or from what was recorded. */
 final class Bedside {
@@ -83,7 +85,16 @@ final class Bedside {
         List<Candidate> candidates = patient.world().complaint().candidates().stream()
                 .map(c -> catalogue.condition(c).orElseThrow())
                 .filter(c -> injured || !c.traumaOnly())
-                .map(c -> Candidate.of(c, rates.get(c.id())))
+                .map(c -> Candidate.of(
+                        c,
+                        Pretest.of(
+                                catalogue.ages(),
+                                c.id(),
+                                rates.get(c.id()),
+                                Optional.of(patient.person().age()),
+                                Optional.empty(),
+                                Suspicion.AS_USUAL),
+                        catalogue.relations().settledBefore(c.id())))
                 .toList();
         return new BedsideCase(
                         candidates,

@@ -1,6 +1,8 @@
 package lexicor.core.practice.patient;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -9,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
@@ -39,6 +42,9 @@ public final class PatientWorld {
     private final EvidenceBase evidence;
     private final List<String> candidates;
     private final Map<String, Causes> figured = new ConcurrentHashMap<>();
+    private final Map<Asked, Set<String>> speakers = new ConcurrentHashMap<>();
+
+    private record Asked(String test, String condition) {}
 
     /**
      * @param injured whether it began with an injury; without one there are no conditions that need one
@@ -98,7 +104,7 @@ public final class PatientWorld {
                 .sum();
     }
 
-    /** Whether the criterion's figures decide how often it is positive: it is the one of its test that speaks (method M3). */
+    /** Whether the criterion's figures or judgement decide how often it is positive: it speaks for its test (method M3, M24). */
     public boolean hasFigures(String criterion) {
         return !spokenBy(criterion).isEmpty();
     }
@@ -114,14 +120,27 @@ public final class PatientWorld {
         if (test == null) {
             return people(criterion, condition) >= 0;
         }
-        String most = null;
-        for (Criterion c : test.criteria()) {
-            double people = people(c.id(), condition);
-            if (people >= 0 && (most == null || people > people(most, condition))) {
-                most = c.id();
-            }
-        }
-        return criterion.equals(most);
+        return speakers.computeIfAbsent(new Asked(test.id(), condition), k -> speakers(test, condition))
+                .contains(criterion);
+    }
+
+    /** Of each thing that the test reads one: studies before judgements, the most people first. */
+    private Set<String> speakers(ClinicalTest test, String condition) {
+        List<Criterion> chosen = new ArrayList<>();
+        test.criteria().stream()
+                .filter(c -> people(c.id(), condition) >= 0)
+                .sorted(Comparator.<Criterion, Boolean>comparing(c -> evidence.isJudged(c.id(), condition))
+                        .thenComparingDouble(c -> -people(c.id(), condition)))
+                .forEach(c -> {
+                    if (chosen.stream().noneMatch(o -> o.at().equals(c.at()) && readTheSame(o, c))) {
+                        chosen.add(c);
+                    }
+                });
+        return chosen.stream().map(Criterion::id).collect(Collectors.toSet());
+    }
+
+    private static boolean readTheSame(Criterion a, Criterion b) {
+        return a.reads().isEmpty() || b.reads().isEmpty() || a.reads().stream().anyMatch(b.reads()::contains);
     }
 
     /** Those studied; negative where nothing can be weighed. */
@@ -131,6 +150,25 @@ public final class PatientWorld {
 
     private boolean hasSpoken(ClinicalTest test, String condition) {
         return test.criteria().stream().anyMatch(c -> people(c.id(), condition) >= 0);
+    }
+
+    /** The same in one patient: a sign that could be at any of several fingers or roots is at one of them. */
+    Causes figured(ClinicalTest test, Criterion criterion, Draws draws) {
+        Causes causes = figured(criterion.id());
+        List<String> places = test.criteria().stream()
+                .filter(c -> c.reads().equals(criterion.reads()) && hasFigures(c.id()))
+                .map(Criterion::at)
+                .distinct()
+                .toList();
+        if (places.size() < SEVERAL_PLACES) {
+            return causes;
+        }
+        double[] activation = causes.activation().clone();
+        for (int c = 0; c < activation.length; c++) {
+            int at = (int) (draws.uniform("where " + candidates.get(c)) * places.size());
+            activation[c] = places.get(at).equals(criterion.at()) ? activation[c] : 0;
+        }
+        return new Causes(causes.background() / places.size(), activation);
     }
 
     Causes figured(String criterion) {

@@ -1,6 +1,6 @@
 package lexicor.core.practice.patient;
 
-import lexicor.core.examination.AgeBand;
+import lexicor.core.catalogue.AgeBand;
 import lexicor.core.examination.Side;
 
 /**

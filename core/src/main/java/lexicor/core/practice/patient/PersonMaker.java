@@ -6,11 +6,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import lexicor.core.catalogue.AgeBand;
+import lexicor.core.catalogue.AgeOdds;
 import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.catalogue.simulated.Life;
 import lexicor.core.catalogue.simulated.Occurrence;
 import lexicor.core.catalogue.simulated.Simulation;
-import lexicor.core.examination.AgeBand;
 import lexicor.core.examination.Side;
 
 /**
@@ -60,6 +61,13 @@ final class PersonMaker {
                 if (bands[i].answer(item).orElse(false)) {
                     weights[i] *= odds(item);
                 }
+            }
+            for (String condition : has) {
+                weights[i] *= world.catalogue
+                        .ages()
+                        .of(condition, bands[i])
+                        .map(AgeOdds.Step::odds)
+                        .orElse(1.0);
             }
         }
         return bands[draws.weighted("age", weights)];
@@ -118,7 +126,7 @@ final class PersonMaker {
     }
 
     private boolean isSo(HistoryItem item, Latent latent) {
-        if (item.finding() && world.hasFigures(item.id())) {
+        if (world.hasFigures(item.id())) {
             return latent.positive(item.id(), Latent.HISTORY, world.figured(item.id()));
         }
         double told = isAbout(item) || item.finding() ? simulation.chances().told() : 0;

@@ -114,7 +114,7 @@ public final class SimulatedPatient {
     /** Whether a criterion is meant to be positive on the side that is troubled, before anything spoils it. */
     public boolean isPositive(ClinicalTest test, Criterion criterion) {
         Causes causes = world.hasFigures(criterion.id())
-                ? world.figured(criterion.id())
+                ? world.figured(test, criterion, draws)
                 : world.unfigured(test, criterion, draws, warnings);
         return latent.positive(criterion.id(), test.family(), causes);
     }

@@ -2,7 +2,7 @@ package lexicor.core.practice.patient;
 
 import java.util.Optional;
 import java.util.Set;
-import lexicor.core.examination.AgeBand;
+import lexicor.core.catalogue.AgeBand;
 
 /**
  * What somebody who sets a patient by hand asks for; the rest is drawn.

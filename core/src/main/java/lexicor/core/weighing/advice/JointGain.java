@@ -24,15 +24,17 @@ public final class JointGain {
             return 0;
         }
         JointGain gain = new JointGain(condition, positives);
-        gain.follow(condition.counted, new ArrayList<>());
+        gain.follow(condition.counted(), new ArrayList<>());
         return Math.max(0, Entropy.bits(condition.posttest()) - gain.left);
     }
 
     private void follow(OverlapModel joint, List<Item> results) {
         if (results.size() == positives.size()) {
             double p = condition.posttest();
-            double ifPresent = Math.exp(joint.logProbability(true) - condition.counted.logProbability(true));
-            double ifAbsent = Math.exp(joint.logProbability(false) - condition.counted.logProbability(false));
+            double ifPresent =
+                    Math.exp(joint.logProbability(true) - condition.counted().logProbability(true));
+            double ifAbsent =
+                    Math.exp(joint.logProbability(false) - condition.counted().logProbability(false));
             left += (p * ifPresent + (1 - p) * ifAbsent) * Entropy.bits(condition.movedBy(results));
             return;
         }

@@ -66,11 +66,12 @@ public final class SeveralTests {
         return criteria.stream()
                 .map(id -> Optional.ofNullable(offered.get(id))
                         .orElseThrow(() -> new IllegalArgumentException(id + " is not offered")))
-                .filter(t -> !c.hasSpoken(t.test()))
+                .filter(t -> !c.hasSpoken(t))
                 .filter(t -> t.evidence().get(c.candidate.id()) instanceof Weighable)
                 .filter(t -> tests.add(t.test()))
-                .map(t ->
-                        Item.sober(t.id(), t.family(), (Weighable) t.evidence().get(c.candidate.id())))
+                .map(t -> Item.of(t.id(), t.family(), true, (Weighable)
+                                t.evidence().get(c.candidate.id()))
+                        .sober())
                 .toList();
     }
 }

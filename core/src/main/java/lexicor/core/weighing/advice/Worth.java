@@ -15,7 +15,7 @@ public final class Worth {
      * @param pretest strictly between 0 and 1
      */
     public static double ofOneTest(double pretest, Weighable figures) {
-        Accuracy sober = figures.overNewClinics();
+        Accuracy sober = figures.sober();
         double hit = pretest * sober.sensitivity();
         double falseAlarm = (1 - pretest) * (1 - sober.specificity());
         double positive = hit + falseAlarm;

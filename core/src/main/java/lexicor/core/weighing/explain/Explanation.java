@@ -26,8 +26,10 @@ public final class Explanation {
     private final Map<String, ConditionWeighing> conditions;
     private final Nodes nodes;
     private final Families families;
+    private final School school;
 
     private Explanation(CaseToWeigh given, School school) {
+        this.school = school;
         families = new Families(given);
         nodes = Nodes.of(given.settings().familyOverlap(), given.settings().generalOverlap(), 2, 2);
         conditions = Weighing.conditions(given, school);
@@ -39,14 +41,18 @@ public final class Explanation {
 
     /**
      * The counted findings in the order of the weight they added given the rest, as steps that begin at the pretest and end
-     * at the posttest: after each step the joint likelihood of the findings so far (method M15). Where the conditions are weighed
-     * together, the findings' steps are those of the condition by itself; what the others explain and what decided clusters add are
-     * the steps after them.
-     *
+     * at the posttest: after each step the joint likelihood of the findings so far (method M15), then what open clusters hold back.
+     * Where the conditions are weighed together, what the others explain and what decided clusters add are the steps after them; by the
+     * sober way they change it by half, in one step.
      */
     public List<PathStep> path(String condition) {
         ConditionWeighing c = conditions.get(condition);
-        return c.among().isPresent() ? path(c, c.among().get()) : path(c);
+        if (c.among().isEmpty() || school != School.DIFFERENTIAL) {
+            List<PathStep> steps = path(c);
+            c.among().ifPresent(a -> addStep(steps, PathStep.BY_HALF, c.posttest(), c));
+            return List.copyOf(steps);
+        }
+        return path(c, c.among().get());
     }
 
     /** Pairs within one family that contradict each other beyond chance, for one condition. */
@@ -55,38 +61,46 @@ public final class Explanation {
     }
 
     private static List<PathStep> path(ConditionWeighing c, AmongRivals among) {
-        List<PathStep> steps = new ArrayList<>(path(c, among.weightiestFirst()));
-        double byItself = steps.isEmpty()
-                ? c.candidate.pretest()
-                : steps.get(steps.size() - 1).to();
-        double afterOthers = among.beforeClusters();
-        if (Math.abs(afterOthers - byItself) >= SMALLEST_STEP) {
-            steps.add(new PathStep(PathStep.OTHERS, byItself, afterOthers));
-        }
+        List<PathStep> steps = path(c, among.weightiestFirst());
+        addStep(steps, PathStep.OTHERS, among.beforeClusters(), c);
         if (among.clusterPull().isPresent()) {
-            steps.add(new PathStep(PathStep.CLUSTERS, afterOthers, c.posttest()));
+            steps.add(new PathStep(PathStep.CLUSTERS, among.beforeClusters(), c.posttest()));
         }
         return List.copyOf(steps);
     }
 
+    /** One step more, unless it is rounding. */
+    private static void addStep(List<PathStep> steps, String id, double to, ConditionWeighing c) {
+        double from = steps.isEmpty()
+                ? c.candidate.pretest()
+                : steps.get(steps.size() - 1).to();
+        if (Math.abs(to - from) >= SMALLEST_STEP) {
+            steps.add(new PathStep(id, from, to));
+        }
+    }
+
     /** The counted items in the order of their weight, and the probability after each of them (method M9). */
     private static List<PathStep> path(ConditionWeighing c) {
-        List<Item> order = new ArrayList<>(c.counted.items);
-        order.sort(Comparator.<Item>comparingDouble(i -> -Math.abs(c.counted.logAdded(i)))
+        List<Item> order = new ArrayList<>(c.counted().items);
+        order.sort(Comparator.<Item>comparingDouble(i -> -Math.abs(c.counted().logAdded(i)))
                 .thenComparing(i -> i.id));
-        return path(c, order);
+        List<PathStep> steps = path(c, order);
+        double held = Logit.inverse(c.pretestLogit + c.logRatioByItself());
+        // Where several hold, the last of them is named: it is what the count stands at.
+        c.heldBy().stream().reduce((a, b) -> b).ifPresent(by -> addStep(steps, PathStep.HELD + by, held, c));
+        return steps;
     }
 
     private static List<PathStep> path(ConditionWeighing c, List<Item> order) {
         List<PathStep> steps = new ArrayList<>();
-        double from = c.candidate.pretest();
         OverlapModel soFar = OverlapModel.of(c.nodes(), List.of());
+        double from = c.candidate.pretest();
         for (Item item : order) {
             soFar = soFar.plus(item);
             double to = Logit.inverse(c.pretestLogit + soFar.logRatio());
             steps.add(new PathStep(item.id, from, to));
             from = to;
         }
-        return List.copyOf(steps);
+        return steps;
     }
 }

@@ -34,6 +34,9 @@ public final class UncheckedShare {
         if (row.kind() == Item.Kind.CLUSTER) {
             return evidence.isClusterChecked(row.id()) ? 0 : 1;
         }
+        if (row.judged()) {
+            return 1;
+        }
         List<AccuracyRow> used = evidence.pooled(row.id(), condition);
         double people = used.stream().mapToDouble(UncheckedShare::people).sum();
         double unchecked = used.stream()
@@ -44,7 +47,9 @@ public final class UncheckedShare {
     }
 
     private static double people(AccuracyRow row) {
-        return row.figures().diseased().orElse(Study.ASSUMED_SIZE)
-                + row.figures().healthy().orElse(Study.ASSUMED_SIZE);
+        return row.figures()
+                .studied()
+                .orElseGet(() -> row.figures().diseased().orElse(Study.ASSUMED_SIZE)
+                        + row.figures().healthy().orElse(Study.ASSUMED_SIZE));
     }
 }

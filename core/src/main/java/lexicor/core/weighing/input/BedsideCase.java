@@ -1,6 +1,7 @@
 package lexicor.core.weighing.input;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,8 @@ import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Criterion;
+import lexicor.core.catalogue.HistoryItem;
+import lexicor.core.catalogue.Relations.Kin;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
@@ -36,7 +39,10 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
                 .filter(c -> weighed.contains(c.condition()))
                 .map(c -> cluster(c, evidence))
                 .toList();
-        return new CaseToWeigh(settings, conditions, recorded, clusters, offered(catalogue, evidence, weighed));
+        List<Kin> kin = catalogue.relations().kin().stream()
+                .filter(k -> weighed.contains(k.whole()) && weighed.contains(k.part()))
+                .toList();
+        return new CaseToWeigh(settings, conditions, recorded, clusters, offered(catalogue, evidence, weighed), kin);
     }
 
     private static RecordedFinding recorded(Finding finding, Catalogue catalogue, EvidenceBase evidence) {
@@ -47,9 +53,22 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
                 test.map(ClinicalTest::id).orElse(id),
                 test.map(ClinicalTest::family).orElse(Finding.HISTORY_FAMILY),
                 result(finding.outcome()),
-                evidence.of(id),
+                test.isPresent() ? evidence.of(id) : told(id, catalogue, evidence),
                 test.map(t -> catalogue.provokes().conditionsOf(t, id)).orElse(Set.of()),
-                test.flatMap(t -> t.particulars().nerve()));
+                test.flatMap(t -> t.particulars().nerve()),
+                catalogue.criterion(id).map(Criterion::reads).orElse(Set.of()),
+                finding.assumed());
+    }
+
+    /** What is known of an answer; not again for a condition whose pretest the age has moved already (method M25). */
+    private static Map<String, Evidence> told(String id, Catalogue catalogue, EvidenceBase evidence) {
+        Map<String, Evidence> known = evidence.of(id);
+        if (catalogue.historyItem(id).filter(HistoryItem::fromAgeBand).isEmpty()) {
+            return known;
+        }
+        Map<String, Evidence> left = new HashMap<>(known);
+        left.keySet().removeAll(catalogue.ages().ages().keySet());
+        return left;
     }
 
     private static Result result(Outcome outcome) {
@@ -86,7 +105,9 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
                             test.minutes(),
                             blocked,
                             known,
-                            catalogue.provokes().conditionsOf(test, criterion.id())));
+                            catalogue.provokes().conditionsOf(test, criterion.id()),
+                            criterion.reads(),
+                            false));
                 }
             }
         }

@@ -3,9 +3,9 @@ package lexicor.core.weighing.input;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.ClusterRule;
+import lexicor.core.catalogue.published.Truth;
 import lexicor.core.examination.Findings;
 
 /**
@@ -14,25 +14,31 @@ import lexicor.core.examination.Findings;
  * @param positives members with a positive outcome
  * @param open members without a clear outcome, as criterion ids
  * @param decided what the rule came to, empty while more members could change it
+ * @param points how far a score has come; empty for a rule without points
  */
-public record ClusterProgress(Cluster cluster, int positives, List<String> open, Optional<String> decided) {
+public record ClusterProgress(
+        Cluster cluster, int positives, List<String> open, Optional<String> decided, Optional<PointsSoFar> points) {
     public static ClusterProgress of(Cluster cluster, Findings findings) {
-        List<Optional<Result>> members =
-                cluster.members().stream().map(m -> result(findings, m)).toList();
-        List<String> open = IntStream.range(0, members.size())
-                .filter(i -> members.get(i).isEmpty())
-                .mapToObj(cluster.members()::get)
+        List<String> open = cluster.members().stream()
+                .filter(m -> result(findings, m).isEmpty())
                 .toList();
         RecordedCluster recorded =
                 new RecordedCluster(cluster.id(), cluster.condition(), cluster.members(), cluster.rule(), Map.of());
-        int positives = (int)
-                members.stream().filter(Optional.of(Result.POSITIVE)::equals).count();
-        return new ClusterProgress(cluster, positives, open, DecidedCluster.outcome(recorded, members));
+        int positives = (int) cluster.members().stream()
+                .filter(m -> result(findings, m).equals(Optional.of(Result.POSITIVE)))
+                .count();
+        Optional<PointsSoFar> points = cluster.rule() instanceof ClusterRule.Points rule
+                ? Optional.of(PointsSoFar.of(rule, m -> result(findings, m)
+                        .map(r -> Truth.of(r == Result.POSITIVE))
+                        .orElse(Truth.UNKNOWN)))
+                : Optional.empty();
+        return new ClusterProgress(
+                cluster, positives, open, DecidedCluster.outcome(recorded, m -> result(findings, m)), points);
     }
 
     /** Whether the rule is decided although members are open: whatever they show, it stays so. */
     public boolean isDecidedEarly() {
-        return decided.isPresent() && !open.isEmpty() && cluster.rule() instanceof ClusterRule.AtLeast;
+        return decided.isPresent() && !open.isEmpty() && cluster.rule().isThreshold();
     }
 
     /** Whether its outcome is weighed: one that only rules in says nothing when it comes out against the condition. */

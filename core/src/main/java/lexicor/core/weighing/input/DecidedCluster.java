@@ -4,8 +4,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.published.ClusterRule;
+import lexicor.core.catalogue.published.Truth;
 import lexicor.core.evidence.Evidence.Weighable;
 import lexicor.core.weighing.model.Item;
 
@@ -27,21 +29,40 @@ public record DecidedCluster(RecordedCluster cluster, String result, Reading rea
         Item in(String family);
     }
 
-    /** What the rule comes to from its members' results: positive, negative, a count, or empty while it is open. */
-    public static Optional<String> outcome(RecordedCluster cluster, List<Optional<Result>> members) {
-        long positives = count(members, Result.POSITIVE);
-        long open = members.size() - positives - count(members, Result.NEGATIVE);
-        if (cluster.rule() instanceof ClusterRule.AtLeast rule) {
-            if (positives >= rule.positives()) {
-                return Optional.of(Result.POSITIVE.id());
-            }
-            return positives + open < rule.positives() ? Optional.of(Result.NEGATIVE.id()) : Optional.empty();
+    /**
+     * What the rule comes to from its members' results: positive, negative, a count, or empty while it is open.
+     *
+     * @param of each member's result; empty or unclear where it is open
+     */
+    public static Optional<String> outcome(RecordedCluster cluster, Function<String, Optional<Result>> of) {
+        if (cluster.rule() instanceof ClusterRule.Strata) {
+            List<Truth> members =
+                    cluster.members().stream().map(m -> truth(of, m)).toList();
+            long positives = members.stream().filter(t -> t == Truth.HOLDS).count();
+            return members.contains(Truth.UNKNOWN) ? Optional.empty() : Optional.of(Long.toString(positives));
         }
-        return open > 0 ? Optional.empty() : Optional.of(Long.toString(positives));
+        return switch (truth(cluster, m -> truth(of, m))) {
+            case HOLDS -> Optional.of(Result.POSITIVE.id());
+            case FAILS -> Optional.of(Result.NEGATIVE.id());
+            case UNKNOWN -> Optional.empty();
+        };
     }
 
-    private static long count(List<Optional<Result>> members, Result result) {
-        return members.stream().filter(m -> m.equals(Optional.of(result))).count();
+    private static Truth truth(RecordedCluster cluster, Function<String, Truth> of) {
+        if (cluster.rule() instanceof ClusterRule.AtLeast rule) {
+            return Truth.atLeast(
+                    rule.positives(), cluster.members().stream().map(of).toList());
+        }
+        return cluster.rule() instanceof ClusterRule.Points points
+                ? PointsSoFar.of(points, of).truth()
+                : ((ClusterRule.Nested) cluster.rule()).rule().truth(of);
+    }
+
+    private static Truth truth(Function<String, Optional<Result>> of, String member) {
+        return of.apply(member)
+                .filter(r -> r != Result.UNCLEAR)
+                .map(r -> Truth.of(r == Result.POSITIVE))
+                .orElse(Truth.UNKNOWN);
     }
 
     /** The decided cluster with the figures that its rule's outcome calls for. */
@@ -64,6 +85,11 @@ public record DecidedCluster(RecordedCluster cluster, String result, Reading rea
     public boolean sharesWith(DecidedCluster other, Families families) {
         Set<String> tests = other.cluster.members().stream().map(families::test).collect(Collectors.toSet());
         return cluster.members().stream().map(families::test).anyMatch(tests::contains);
+    }
+
+    /** Whether one of its members is, or reads the same as, a criterion (method M3). */
+    public boolean readsTheSameAs(String criterion, Families families) {
+        return cluster.members().stream().anyMatch(m -> families.readTheSame(m, criterion));
     }
 
     /** Whether the cluster only rules in and came out against the condition, so that it says nothing. */

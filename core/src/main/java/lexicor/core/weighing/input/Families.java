@@ -14,16 +14,19 @@ public final class Families {
     private final Map<String, String> testById = new HashMap<>();
     private final Map<String, Result> resultById = new HashMap<>();
     private final Map<String, String> nerveById = new HashMap<>();
+    private final Map<String, Set<String>> readsById = new HashMap<>();
 
     public Families(CaseToWeigh given) {
         given.candidates().forEach(c -> {
             familyById.put(c.id(), c.family());
             testById.put(c.id(), c.test());
+            readsById.put(c.id(), c.reads());
         });
         given.findings().forEach(f -> {
             familyById.put(f.id(), f.family());
             testById.put(f.id(), f.test());
             resultById.put(f.id(), f.result());
+            readsById.put(f.id(), f.reads());
             f.nerve().ifPresent(nerve -> nerveById.put(f.id(), nerve));
         });
     }
@@ -42,6 +45,19 @@ public final class Families {
     /** The test that a criterion reads; one that the case does not name is a test by itself. */
     public String test(String id) {
         return testById.getOrDefault(id, id);
+    }
+
+    /** Whether two criteria are of one test and read the same, so that they are one observation (method M3). */
+    public boolean readTheSame(String a, String b) {
+        return test(a).equals(test(b)) && overlap(reads(a), reads(b));
+    }
+
+    private Set<String> reads(String id) {
+        return readsById.getOrDefault(id, Set.of());
+    }
+
+    private static boolean overlap(Set<String> a, Set<String> b) {
+        return a.isEmpty() || b.isEmpty() || a.stream().anyMatch(b::contains);
     }
 
     /**

@@ -11,7 +11,9 @@ import lexicor.core.evidence.Evidence;
  *
  * @param minutes how long it takes; 0 where not known
  * @param provokes conditions known to turn it positive though nobody has published how often (method M17)
- *
+ * @param reads the kinds of reading that it turns on; where none is named it reads the same as every other of its test (method M3)
+ * @param recordedWithItsTest whether its result is taken to read whatever its test reads, as a self-contained case has it; at the bedside
+ *     a result reads what the tap would
  */
 public record OfferedTest(
         String id,
@@ -20,8 +22,10 @@ public record OfferedTest(
         double minutes,
         boolean contraindicated,
         Map<String, Evidence> evidence,
-        Set<String> provokes) {
-    /** One that provokes nothing else. */
+        Set<String> provokes,
+        Set<String> reads,
+        boolean recordedWithItsTest) {
+    /** One that provokes nothing else and reads whatever its test reads. */
     public OfferedTest(
             String id,
             String test,
@@ -29,12 +33,21 @@ public record OfferedTest(
             double minutes,
             boolean contraindicated,
             Map<String, Evidence> evidence) {
-        this(id, test, family, minutes, contraindicated, evidence, Set.of());
+        this(id, test, family, minutes, contraindicated, evidence, Set.of(), Set.of(), false);
     }
 
     /** It with a result. */
     public RecordedFinding recorded(Result result) {
-        return new RecordedFinding(id, test, family, result, evidence, provokes, Optional.empty());
+        return new RecordedFinding(
+                id,
+                test,
+                family,
+                result,
+                evidence,
+                provokes,
+                Optional.empty(),
+                recordedWithItsTest ? Set.of() : reads,
+                false);
     }
 
     public OptionalDouble perMinute(double gain) {

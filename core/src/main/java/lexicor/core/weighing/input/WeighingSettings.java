@@ -1,6 +1,7 @@
 package lexicor.core.weighing.input;
 
 import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Judgements;
 
 /**
  * How to weigh.
@@ -11,6 +12,7 @@ import lexicor.core.evidence.HighBias;
  *     published how often (kappa of method M17), from 0 to 0.5
  * @param clusterShare by how much a decided cluster is believed beside its members (s of method M17), from 0 to 1
  * @param highBias how studies at high risk of bias are taken
+ * @param judgements whether judgements in words weigh where there is no study (method M24)
  * @param seed seed of the draws for the chance of ranking first
  * @param draws how many of them
  */
@@ -20,6 +22,7 @@ public record WeighingSettings(
         double crossActivation,
         double clusterShare,
         HighBias highBias,
+        Judgements judgements,
         long seed,
         int draws) {
     public static final double MAX_OVERLAP = 0.9;
@@ -27,7 +30,7 @@ public record WeighingSettings(
     public static final double MAX_CROSS_ACTIVATION = 0.5;
     /** Working assumptions, shown and adjustable. */
     public static final WeighingSettings DEFAULT =
-            new WeighingSettings(0.45, 0.20, 0.10, 0.5, HighBias.CORRECTED, 7, 4000);
+            new WeighingSettings(0.45, 0.20, 0.10, 0.5, HighBias.CORRECTED, Judgements.WEIGH, 7, 4000);
 
     public WeighingSettings {
         if (!(generalOverlap >= 0
@@ -48,15 +51,21 @@ public record WeighingSettings(
     }
 
     public WeighingSettings withHighBias(HighBias changed) {
-        return new WeighingSettings(familyOverlap, generalOverlap, crossActivation, clusterShare, changed, seed, draws);
+        return new WeighingSettings(
+                familyOverlap, generalOverlap, crossActivation, clusterShare, changed, judgements, seed, draws);
+    }
+
+    public WeighingSettings withJudgements(Judgements changed) {
+        return new WeighingSettings(
+                familyOverlap, generalOverlap, crossActivation, clusterShare, highBias, changed, seed, draws);
     }
 
     public WeighingSettings withOverlap(double family, double general) {
-        return new WeighingSettings(family, general, crossActivation, clusterShare, highBias, seed, draws);
+        return new WeighingSettings(family, general, crossActivation, clusterShare, highBias, judgements, seed, draws);
     }
 
     public WeighingSettings withDifferential(double changedActivation, double changedShare) {
         return new WeighingSettings(
-                familyOverlap, generalOverlap, changedActivation, changedShare, highBias, seed, draws);
+                familyOverlap, generalOverlap, changedActivation, changedShare, highBias, judgements, seed, draws);
     }
 }

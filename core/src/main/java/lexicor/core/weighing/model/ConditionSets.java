@@ -16,7 +16,9 @@ final class ConditionSets {
 
     private final Nodes nodes;
     private final SetsMemory memory;
-    private final int conditions;
+    /** Places in the case of the conditions considered. */
+    private final int[] conditions;
+
     private final List<FamilyOfSets> families;
     /** By set, then by outer node: prior, the node's weight and all shares multiplied, up to one factor. */
     private final double[] joint;
@@ -26,7 +28,8 @@ final class ConditionSets {
     private final Map<FamilyOfSets, double[]> jointByCauses = new IdentityHashMap<>();
     private final Map<Explained, double[]> weightsWithout = new HashMap<>();
 
-    private ConditionSets(Nodes nodes, SetsMemory memory, int conditions, List<FamilyOfSets> families, double[] joint) {
+    private ConditionSets(
+            Nodes nodes, SetsMemory memory, int[] conditions, List<FamilyOfSets> families, double[] joint) {
         this.nodes = nodes;
         this.memory = memory;
         this.conditions = conditions;
@@ -36,10 +39,11 @@ final class ConditionSets {
     }
 
     /**
+     * @param conditions places in the case of the conditions considered, rising
      * @param pretests by condition, each strictly between 0 and 1
      */
-    static ConditionSets of(Nodes nodes, List<Double> pretests, List<Explained> findings, SetsMemory memory) {
-        int n = pretests.size();
+    static ConditionSets of(
+            Nodes nodes, int[] conditions, List<Double> pretests, List<Explained> findings, SetsMemory memory) {
         double[] prior = priors(pretests);
         double[] joint = new double[prior.length * nodes.outer];
         for (int set = 0, k = 0; set < prior.length; set++) {
@@ -52,11 +56,11 @@ final class ConditionSets {
                 byFamily.computeIfAbsent(f.family(), k -> new ArrayList<>()).add(f));
         List<FamilyOfSets> families = new ArrayList<>();
         for (List<Explained> members : byFamily.values()) {
-            FamilyOfSets family = memory.family(nodes, members);
+            FamilyOfSets family = new FamilyOfSets(nodes, memory.table(nodes, members), conditions);
             families.add(family);
             multiply(joint, family.row, family.share, nodes.outer);
         }
-        return new ConditionSets(nodes, memory, n, List.copyOf(families), joint);
+        return new ConditionSets(nodes, memory, conditions, List.copyOf(families), joint);
     }
 
     private static double[] priors(List<Double> pretests) {
@@ -102,13 +106,13 @@ final class ConditionSets {
             if (members.get(0).family().equals(further.family())) {
                 List<Explained> more = new ArrayList<>(members);
                 more.add(further);
-                FamilyOfSets larger = memory.family(nodes, more);
+                FamilyOfSets larger = family(more);
                 List<FamilyOfSets> changed = new ArrayList<>(families);
                 FamilyOfSets old = changed.set(f, larger);
                 return times(larger.row, larger.ratioTo(old), changed);
             }
         }
-        FamilyOfSets own = memory.family(nodes, List.of(further));
+        FamilyOfSets own = family(List.of(further));
         List<FamilyOfSets> more = new ArrayList<>(families);
         more.add(own);
         return times(own.row, own.share, more);
@@ -124,9 +128,13 @@ final class ConditionSets {
         if (rest.isEmpty()) {
             changed.remove(f);
         } else {
-            changed.set(f, memory.family(nodes, rest));
+            changed.set(f, family(rest));
         }
         return times(old.row, old.ratioWithout[old.findings.indexOf(finding)], changed);
+    }
+
+    private FamilyOfSets family(List<Explained> members) {
+        return new FamilyOfSets(nodes, memory.table(nodes, members), conditions);
     }
 
     private ConditionSets times(int[] row, double[] factor, List<FamilyOfSets> changed) {
@@ -145,7 +153,7 @@ final class ConditionSets {
     }
 
     private double[] weights() {
-        double[] sums = new double[1 << conditions];
+        double[] sums = new double[1 << conditions.length];
         for (int set = 0, k = 0; set < sums.length; set++) {
             double sum = 0;
             for (int i = 0; i < nodes.outer; i++, k++) {

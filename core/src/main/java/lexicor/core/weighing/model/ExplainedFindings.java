@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
 
 /**
  * Findings that several conditions can turn positive, and how probable each condition is given them (method M17).
@@ -19,25 +20,24 @@ public final class ExplainedFindings {
 
     private final double familyOverlap;
     private final double generalOverlap;
+    private final int[] conditions;
     private final List<Double> pretests;
+    private final Map<String, Map<Integer, Cause>> byFinding = new HashMap<>();
     private final Map<String, Explained> findings = new LinkedHashMap<>();
     private final Map<Set<String>, ConditionSets> setsWithout = new HashMap<>();
     private final SetsMemory memory;
     private ConditionSets all;
 
     /**
-     * A condition that turns a finding positive.
+     * A condition that changes how often a finding is positive.
      *
-     * @param activation how often it does where nothing else would (lambda)
+     * @param activation how often it turns it positive where nothing else would (lambda)
+     * @param spared how much rarer it makes it (rho), from above 0 to 1; 1 where it does not
      * @param logSpecificity {@code ln Sp} of its figures; NaN where nobody has published any
      */
-    public record Cause(double activation, double logSpecificity) {
-        public static Cause withFigures(double activation, double logSpecificity) {
-            return new Cause(activation, logSpecificity);
-        }
-
+    public record Cause(double activation, double spared, double logSpecificity) {
         public static Cause assumed(double activation) {
-            return new Cause(activation, Double.NaN);
+            return new Cause(activation, 1, Double.NaN);
         }
 
         public boolean hasFigures() {
@@ -46,29 +46,36 @@ public final class ExplainedFindings {
     }
 
     /**
-     * @param pretests of the conditions, each strictly between 0 and 1
+     * @param conditions places in the case of the conditions considered, rising
+     * @param pretests of those, each strictly between 0 and 1
      * @param memory what was worked out before for the same case
      */
-    public ExplainedFindings(double familyOverlap, double generalOverlap, double[] pretests, SetsMemory memory) {
+    public ExplainedFindings(
+            double familyOverlap, double generalOverlap, int[] conditions, double[] pretests, SetsMemory memory) {
         this.memory = memory;
         this.familyOverlap = familyOverlap;
         this.generalOverlap = generalOverlap;
+        this.conditions = conditions;
         this.pretests = Arrays.stream(pretests).boxed().toList();
     }
 
     /**
-     * @param causes by the condition's place among the pretests; at least one has figures
+     * @param causes by the condition's place among those considered; at least one has figures
      */
-    public void add(String id, String family, boolean positive, Map<Integer, Cause> causes) {
-        double[] logMissed = new double[pretests.size()];
-        causes.forEach((c, cause) -> logMissed[c] = Math.log1p(-cause.activation));
-        int set = causes.keySet().stream().reduce(0, (others, c) -> others | 1 << c);
-        findings.put(id, new Explained(id, family, positive, logSilent(causes), logMissed, set));
+    public void add(String id, String family, boolean positive, SortedMap<Integer, Cause> causes) {
+        int[] places = causes.keySet().stream().mapToInt(c -> conditions[c]).toArray();
+        double[] logMissed = causes.values().stream()
+                .mapToDouble(c -> Math.log1p(-c.activation))
+                .toArray();
+        double[] logSpared =
+                causes.values().stream().mapToDouble(c -> Math.log(c.spared)).toArray();
+        findings.put(id, new Explained(id, family, positive, logSilent(causes), places, logMissed, logSpared));
+        byFinding.put(id, causes);
     }
 
     /**
      * {@code ln(1 - b)}: people without the condition had the others at base rate, so that what those turn positive is taken out of
-     * the background; with several figures, the mean of what each says.
+     * the background, and what they make rarer is put back; with several figures, the mean of what each says.
      */
     private double logSilent(Map<Integer, Cause> causes) {
         double sum = 0;
@@ -78,12 +85,18 @@ public final class ExplainedFindings {
                 continue;
             }
             figures++;
-            sum += with.getValue().logSpecificity;
+            double rarer = 1;
             for (Map.Entry<Integer, Cause> other : causes.entrySet()) {
                 if (!other.getKey().equals(with.getKey())) {
-                    sum -= Math.log1p(-pretests.get(other.getKey()) * other.getValue().activation);
+                    double pretest = pretests.get(other.getKey());
+                    sum -= Math.log1p(-pretest * other.getValue().activation);
+                    rarer *= 1 - pretest * (1 - other.getValue().spared);
                 }
             }
+            double logSpecificity = with.getValue().logSpecificity;
+            sum += rarer < 1
+                    ? Math.log(Math.max(LEAST_BACKGROUND, 1 + Math.expm1(logSpecificity) / rarer))
+                    : logSpecificity;
         }
         double background = -Math.expm1(sum / figures);
         return Math.log1p(-Math.min(1 - LEAST_BACKGROUND, Math.max(LEAST_BACKGROUND, background)));
@@ -106,8 +119,9 @@ public final class ExplainedFindings {
 
     /** By how much a condition turns a finding positive; 0 for one that does not. */
     public double activation(String finding, int condition) {
-        return Optional.ofNullable(findings.get(finding))
-                .map(f -> -Math.expm1(f.logMissed()[condition]))
+        return Optional.ofNullable(byFinding.get(finding))
+                .map(causes -> causes.get(condition))
+                .map(Cause::activation)
                 .orElse(0.0);
     }
 
@@ -121,6 +135,7 @@ public final class ExplainedFindings {
                                 findings.values().stream()
                                         .map(Explained::family)
                                         .toList()),
+                        conditions,
                         pretests,
                         List.copyOf(findings.values()));
             }

@@ -41,11 +41,15 @@ public final class Item {
     public final Covariance predictive;
     public final double people;
     public final double logAlone;
+    /** Whether it is a judgement in words, with no study behind it (method M24). */
+    public final boolean judged;
     /** Differences in ln below this are none (method M4). */
     public static final double TOLERANCE = 1e-9;
 
     /** Threshold {@code a} under D+, then under D-. */
     private final double[] threshold;
+    /** The same at its sober figures; null for one that is, and where figures and sober figures are one. */
+    private final Item sober;
 
     private Item(
             Kind kind,
@@ -57,7 +61,9 @@ public final class Item {
             Covariance estimate,
             Covariance predictive,
             double people,
-            double logAlone) {
+            double logAlone,
+            boolean judged,
+            Item sober) {
         this.kind = kind;
         this.id = id;
         this.family = family;
@@ -68,6 +74,8 @@ public final class Item {
         this.predictive = predictive;
         this.people = people;
         this.logAlone = logAlone;
+        this.judged = judged;
+        this.sober = sober;
         threshold = new double[] {NormalTable.probit(logitSensitivity), NormalTable.probit(-logitSpecificity)};
     }
 
@@ -76,16 +84,12 @@ public final class Item {
     }
 
     public static Item of(Kind kind, String id, String family, boolean positive, Weighable evidence) {
-        return of(kind, id, family, positive, evidence.accuracy());
+        Item sober = of(kind, id, family, positive, evidence.sober(), evidence.isJudged(), null);
+        return of(kind, id, family, positive, evidence.accuracy(), evidence.isJudged(), sober);
     }
 
-    /** A finding not made yet, at what its figures are on average over new clinics: for what it may tell (method M10). */
-    public static Item sober(String id, String family, Weighable evidence) {
-        return of(Kind.FINDING, id, family, true, evidence.overNewClinics());
-    }
-
-    private static Item of(Kind kind, String id, String family, boolean positive, Accuracy a) {
-
+    private static Item of(
+            Kind kind, String id, String family, boolean positive, Accuracy a, boolean judged, Item sober) {
         return new Item(
                 kind,
                 id,
@@ -96,7 +100,14 @@ public final class Item {
                 a.estimate(),
                 a.predictive(),
                 a.people(),
-                positive ? a.logPositiveRatio() : a.logNegativeRatio());
+                positive ? a.logPositiveRatio() : a.logNegativeRatio(),
+                judged,
+                sober);
+    }
+
+    /** The same at its sober figures (method M23); a stratum's ratio stays as it is. */
+    public Item sober() {
+        return sober == null ? this : sober;
     }
 
     /** A stratum's likelihood ratio as a symmetric test, read positive or negative (method M5). */
@@ -105,7 +116,8 @@ public final class Item {
         double variance = stratum.logSd() * stratum.logSd();
         Covariance covariance = new Covariance(variance, variance, variance);
         double logit = Math.abs(logLr);
-        return new Item(Kind.CLUSTER, id, family, logLr >= 0, logit, logit, covariance, covariance, 0, logLr);
+        return new Item(
+                Kind.CLUSTER, id, family, logLr >= 0, logit, logit, covariance, covariance, 0, logLr, false, null);
     }
 
     /** The same finding with a result of either kind. */
@@ -117,7 +129,18 @@ public final class Item {
                 ? Logit.logInverse(logitSensitivity) - Logit.logInverse(-logitSpecificity)
                 : Logit.logInverse(-logitSensitivity) - Logit.logInverse(logitSpecificity);
         return new Item(
-                kind, id, family, asPositive, logitSensitivity, logitSpecificity, estimate, predictive, people, log);
+                kind,
+                id,
+                family,
+                asPositive,
+                logitSensitivity,
+                logitSpecificity,
+                estimate,
+                predictive,
+                people,
+                log,
+                judged,
+                sober == null ? null : sober.read(asPositive));
     }
 
     public double threshold(boolean present) {

@@ -30,7 +30,7 @@ class PacksTest {
         assertThat(c.conditions()).hasSize(76);
         assertThat(c.complaints()).hasSize(20);
         assertThat(c.clusters()).hasSize(12);
-        assertThat(c.accuracy()).hasSize(233).allMatch(r -> c.signOff(r) == SignOff.NOT_YET_CHECKED);
+        assertThat(c.accuracy()).hasSize(308).allMatch(r -> c.signOff(r) == SignOff.NOT_YET_CHECKED);
         assertThat(c.complaint("thumb-side-tingling").orElseThrow().name())
                 .isEqualTo("Tingling in thumb, index, middle finger");
         assertThat(c.warnings()).hasSize(30);
@@ -56,11 +56,18 @@ class PacksTest {
             evidence/conditions.yaml | community: 0.55 | community: 1.0 | conditions.subacromial-pain.pretest.community | strictly between 0 and 1
             evidence/conditions.yaml | fovea: {test: ulnar-fovea | fovea: {test: ulnar-foveal | ladders.painful-passive-pronation.rungs.fovea.test | there is no test ulnar-foveal
             evidence/conditions.yaml | negative: compartment | negative: compartmint | ladders.thumb-side-wrist.rungs.grind.outcomes | there is no rung compartmint
-            evidence/clusters.yaml | members: [neer/pain, | members: [neer/pian, | clusters.subacromial-five.members | there is no criterion neer/pian
+            evidence/clusters.yaml | members: [neer/pain, | members: [neer/pian, | clusters.subacromial-five.members | there is no criterion or question neer/pian
             evidence/clusters.yaml | {positives: 1, lr: 0.90}, | '' | clusters.subacromial-three.strata | the count 1 is missing
             evidence/clusters.yaml | sensitivity: 0.75, | sensitivity: 7.5, | clusters.subacromial-five.accuracy.sensitivity | from 0 to 1
             evidence/accuracy.csv | neer/pain,subacromial-pain,study,0.81 | neer/pain,subacromial-pain,study,1.81 | line 2 (neer/pain, subacromial-pain).sensitivity | expected a number from 0
-            evidence/accuracy.csv | neer/pain,subacromial-pain,study,0.81 | neer/pane,subacromial-pain,study,0.81 | neer/pane, subacromial-pain, Michener et al., Arch Phys Med Rehabil 2009.criterion | there is no criterion neer/pane
+            evidence/accuracy.csv | neer/pain,subacromial-pain,study,0.81 | neer/pane,subacromial-pain,study,0.81 | neer/pane, subacromial-pain, Michener et al., Arch Phys Med Rehabil 2009.criterion | there is no criterion or question neer/pane
+            evidence/accuracy.csv | shoulder pain,low,high,, | shoulder pain,low,high,,twelve | line 2 (neer/pain, subacromial-pain).people | expected how many people
+            evidence/judged.yaml | with: half, without: sometimes, because: loading the cuff | with: halfish, without: sometimes, because: loading the cuff | judged.full-can/pain:subacromial-pain.with | expected one of
+            evidence/judged.yaml | with: half, without: sometimes, because: loading the cuff | with: half, without: half, because: loading the cuff | judged.full-can/pain:subacromial-pain.without | a sign that tells nothing
+            evidence/judged.yaml | criterion: full-can/pain | criterion: full-cup/pain | judged.full-cup/pain:subacromial-pain.criterion | there is no criterion or question full-cup/pain
+            evidence/relations.yaml | biceps-tendon-disorder: [slap-tear] | biceps-tendon-disorder: [slop-tear] | kin.biceps-tendon-disorder | there is no condition slop-tear
+            evidence/relations.yaml | acromioclavicular-pain: [clavicle-fracture] | acromioclavicular-pain: [acromioclavicular-pain] | settleFirst.acromioclavicular-pain | not settled before itself
+            evidence/ages.yaml | 18-29: 0.7 | 18-29: 0 | ages.subacromial-pain.18-29 | expected a number from
             evidence/accuracy.csv | posterolateral-pivot/apprehension-or-clunk,posterolateral-elbow-instability,sensitivity-only,0.375,, | posterolateral-pivot/apprehension-or-clunk,posterolateral-elbow-instability,sensitivity-only,0.375,0.5, | specificity | expected none
             """)
     void aFaultNamesFileEntryAndField(String file, String original, String fault, String path, String message)

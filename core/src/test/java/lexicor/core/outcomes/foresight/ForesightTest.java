@@ -137,8 +137,8 @@ class ForesightTest {
         assertThat(f.outcomes()).isEqualTo(40);
         assertThat(f.schools().get(0).school()).isEqualTo(School.DIFFERENTIAL);
         assertThat(f.schools().get(0).behind()).isEmpty();
-        assertThat(f.schools()).hasSize(5).isSortedAccordingTo((a, b) -> Double.compare(a.brier(), b.brier()));
-        assertThat(f.schools().get(4).behind().orElseThrow().interval().low()).isPositive();
+        assertThat(f.schools()).hasSize(6).isSortedAccordingTo((a, b) -> Double.compare(a.brier(), b.brier()));
+        assertThat(f.schools().get(5).behind().orElseThrow().interval().low()).isPositive();
         assertThat(f.program().orElseThrow().calibration().brier()).isCloseTo(0.01, within(1e-12));
         Foresight.Hunched hunched = f.hunches().orElseThrow();
         assertThat(hunched.examiners().patients()).isEqualTo(10);

@@ -21,6 +21,7 @@ import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.catalogue.packs.Shipped;
+import lexicor.core.catalogue.published.JudgedSign;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
@@ -271,12 +272,13 @@ class SimulatedPatientsTest {
     }
 
     @Test
-    void aHistoryItemTellsAsMuchAsItsNotch() {
+    void aHistoryItemTellsAsMuchAsItIsJudged() {
         HistoryItem item = CATALOGUE.historyItem("history/stiff-and-diabetic").orElseThrow();
-        assertThat(item.notches()).containsEntry("frozen-shoulder", 2);
-        double with = told(item, Set.of("frozen-shoulder"));
-        double without = told(item, Set.of("subacromial-pain"));
-        assertThat(with / without).isCloseTo(5, within(1.0));
+        JudgedSign judged = CATALOGUE.judged(item.id(), "frozen-shoulder").orElseThrow();
+        assertThat(told(item, Set.of("frozen-shoulder")))
+                .isCloseTo(judged.with().share(), within(0.03));
+        assertThat(told(item, Set.of("subacromial-pain")))
+                .isCloseTo(judged.without().share(), within(0.03));
     }
 
     private static double told(HistoryItem item, Set<String> conditions) {

@@ -46,11 +46,11 @@ class WorthTest {
         double without = 1000 - with;
         double hit = with
                 * overClinics(
-                        printedSensitivity, figures.accuracy().predictive().sensitivity());
+                        printedSensitivity, 2 * figures.accuracy().predictive().sensitivity());
         double miss = with - hit;
         double quiet = without
                 * overClinics(
-                        printedSpecificity, figures.accuracy().predictive().specificity());
+                        printedSpecificity, 2 * figures.accuracy().predictive().specificity());
         double alarm = without - quiet;
         double before = bits(with, 1000) + bits(without, 1000);
         double positive = hit + alarm;

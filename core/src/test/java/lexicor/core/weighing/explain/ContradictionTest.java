@@ -33,7 +33,7 @@ class ContradictionTest {
         }
 
         RecordedFinding finding(Optional<String> nerve) {
-            return new RecordedFinding(id, id, family, result, Map.of(C, evidence()), Set.of(), nerve);
+            return new RecordedFinding(id, id, family, result, Map.of(C, evidence()), Set.of(), nerve, Set.of(), false);
         }
 
         private Weighable evidence() {

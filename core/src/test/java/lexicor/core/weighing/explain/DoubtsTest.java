@@ -15,6 +15,7 @@ import lexicor.core.catalogue.packs.Packs;
 import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
+import lexicor.core.evidence.Judgements;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Outcome;
 import lexicor.core.examination.Readings;
@@ -52,7 +53,7 @@ class DoubtsTest {
 
     private static List<Doubt> doubts(
             Catalogue catalogue, HighBias way, boolean checkedOnly, double pretest, String... positive) {
-        EvidenceBase evidence = EvidenceBase.of(catalogue, way, checkedOnly);
+        EvidenceBase evidence = EvidenceBase.of(catalogue, way, checkedOnly, Judgements.WEIGH);
         Findings findings = Findings.of(catalogue, Readings.of(List.of()), Side.RIGHT, Optional.empty(), Map.of());
         for (String criterion : positive) {
             findings = findings.with(criterion, Outcome.POSITIVE);

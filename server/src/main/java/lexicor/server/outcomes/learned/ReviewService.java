@@ -62,7 +62,9 @@ class ReviewService {
         List<FollowedCase> cases =
                 snapshot.cases().stream().filter(c -> !c.day().isBefore(from)).toList();
         List<TestUse> uses = TestUse.of(
-                cases, catalogue, editions.current().evidence(department.highBias(), department.checkedOnly()));
+                cases,
+                catalogue,
+                editions.current().evidence(department.highBias(), department.checkedOnly(), department.judgements()));
         Set<String> done = new HashSet<>(taps.testsSince(from.atStartOfDay(zone).toInstant()));
         uses.forEach(u -> done.add(u.test()));
         return new YearlyReview(

@@ -37,6 +37,9 @@ public class ForeseenRecord {
     public double strongestPerFamily;
     public double publishedClusters;
 
+    /** Null where it was kept before there was this way. */
+    public Double sober;
+
     /** Null where nobody said anything. */
     public Double hunch;
 
@@ -50,6 +53,7 @@ public class ForeseenRecord {
             case DIFFERENTIAL -> differential = probability;
             case STRONGEST_PER_FAMILY -> strongestPerFamily = probability;
             case PUBLISHED_CLUSTERS -> publishedClusters = probability;
+            case SOBER -> sober = probability;
         }
     }
 
@@ -60,6 +64,9 @@ public class ForeseenRecord {
         by.put(School.DIFFERENTIAL, differential);
         by.put(School.STRONGEST_PER_FAMILY, strongestPerFamily);
         by.put(School.PUBLISHED_CLUSTERS, publishedClusters);
+        if (sober != null) {
+            by.put(School.SOBER, sober);
+        }
         return new Foreseen(
                 key.condition(),
                 School.withId(school).orElseThrow(),

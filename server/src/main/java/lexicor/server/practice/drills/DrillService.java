@@ -59,7 +59,8 @@ public class DrillService {
         Edition edition = editions.current();
         DepartmentSettings department = settings.current();
         WeighingSettings weighing = department.weighing(Optional.empty());
-        EvidenceBase evidence = edition.evidence(weighing.highBias(), department.checkedOnly());
+        EvidenceBase evidence =
+                edition.evidence(weighing.highBias(), department.checkedOnly(), department.judgements());
         Kept known = kept;
         if (known == null || known.evidence() != evidence || !known.weighing().equals(weighing)) {
             Verdicts verdicts = new Verdicts(edition.catalogue(), evidence, weighing);

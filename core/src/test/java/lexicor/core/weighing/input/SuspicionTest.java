@@ -1,4 +1,4 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.input;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

@@ -1,4 +1,4 @@
-package lexicor.core.weighing.input;
+package lexicor.core.weighing.listed;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -7,28 +7,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Outcome;
 
 /**
  * What the tests aimed at a condition came to (method M18), whether or not there are figures: those of the families that
- * examine it, and members of its clusters and definitions. Each test counts once, positive before unclear before negative.
- *
- * @param figures whether a recorded finding has a figure for the condition, so that it can be weighed
+ * examine it, members of its clusters and definitions, and what is judged or studied for it. Each test counts once, positive before
+ * unclear before negative.
  */
-public record Aimed(boolean figures, int positive, int negative, int unclear) {
+public record Aimed(int positive, int negative, int unclear) {
     public int tests() {
         return positive + negative + unclear;
     }
 
-    /** Whether something recorded tells of it, with figures or without. */
-    public boolean isExamined() {
-        return figures || tests() > 0;
-    }
-
-    public static Aimed at(String condition, Catalogue catalogue, Findings findings, EvidenceBase evidence) {
+    public static Aimed at(String condition, Catalogue catalogue, Findings findings) {
         Set<String> members = new HashSet<>();
         catalogue.clusters().stream()
                 .filter(c -> c.condition().equals(condition))
@@ -41,7 +34,8 @@ public record Aimed(boolean figures, int positive, int negative, int unclear) {
             catalogue
                     .testOf(f.criterion())
                     .filter(t -> members.contains(f.criterion())
-                            || catalogue.examinedBy(t).contains(condition))
+                            || catalogue.examinedBy(t).contains(condition)
+                            || catalogue.isAbout(f.criterion(), condition))
                     .ifPresent(t -> byTest.computeIfAbsent(t.id(), id -> new ArrayList<>())
                             .add(f.outcome()));
         }
@@ -57,12 +51,6 @@ public record Aimed(boolean figures, int positive, int negative, int unclear) {
                 negative++;
             }
         }
-        boolean figures = findings.done().stream()
-                        .anyMatch(f -> evidence.of(f.criterion()).containsKey(condition))
-                || catalogue.clusters().stream()
-                        .filter(c -> c.condition().equals(condition))
-                        .map(c -> ClusterProgress.of(c, findings))
-                        .anyMatch(c -> c.decided().isPresent() && c.speaks());
-        return new Aimed(figures, positive, negative, unclear);
+        return new Aimed(positive, negative, unclear);
     }
 }

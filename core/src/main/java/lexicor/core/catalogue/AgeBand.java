@@ -1,9 +1,8 @@
-package lexicor.core.examination;
+package lexicor.core.catalogue;
 
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import java.util.Optional;
-import lexicor.core.catalogue.HistoryItem;
 
 /** Age in bands; their edges answer the history items that ask for age. */
 public enum AgeBand {

@@ -1,4 +1,4 @@
-package lexicor.core.weighing;
+package lexicor.core.weighing.input;
 
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;

@@ -1,19 +1,19 @@
-package lexicor.core.examination;
+package lexicor.core.catalogue.published;
 
 import java.util.List;
 
 /** Whether a rule holds, where some readings may be missing (Kleene's three values). */
-enum Truth {
+public enum Truth {
     HOLDS,
     FAILS,
     UNKNOWN;
 
-    static Truth of(boolean holds) {
+    public static Truth of(boolean holds) {
         return holds ? HOLDS : FAILS;
     }
 
     /** Fails as soon as one part does; unknown while that is not settled. */
-    static Truth all(List<Truth> parts) {
+    public static Truth all(List<Truth> parts) {
         if (parts.contains(FAILS)) {
             return FAILS;
         }
@@ -21,7 +21,7 @@ enum Truth {
     }
 
     /** Holds as soon as one part does; unknown while that is not settled. */
-    static Truth any(List<Truth> parts) {
+    public static Truth any(List<Truth> parts) {
         if (parts.contains(HOLDS)) {
             return HOLDS;
         }
@@ -29,13 +29,13 @@ enum Truth {
     }
 
     /** Holds as soon as so many parts do; fails as soon as so many cannot any more. */
-    static Truth atLeast(int count, List<Truth> parts) {
+    public static Truth atLeast(int count, List<Truth> parts) {
         long holding = parts.stream().filter(t -> t == HOLDS).count();
         long open = parts.stream().filter(t -> t == UNKNOWN).count();
         return holding >= count ? HOLDS : holding + open < count ? FAILS : UNKNOWN;
     }
 
-    Truth not() {
+    public Truth not() {
         return this == HOLDS ? FAILS : this == FAILS ? HOLDS : UNKNOWN;
     }
 }
