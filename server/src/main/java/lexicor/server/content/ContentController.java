@@ -5,6 +5,7 @@ import java.util.stream.Collectors;
 import lexicor.core.catalogue.packs.PackEntry;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.content.ContentViews.ContentForms;
+import lexicor.server.content.ContentViews.PatientsTried;
 import lexicor.server.content.ContentViews.Trial;
 import lexicor.server.content.ContentViews.Tried;
 import lexicor.server.problems.Refusal;
@@ -21,10 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 class ContentController {
     private final Editions editions;
     private final EntryTrials trials;
+    private final PatientTrials patients;
 
-    ContentController(Editions editions, EntryTrials trials) {
+    ContentController(Editions editions, EntryTrials trials, PatientTrials patients) {
         this.editions = editions;
         this.trials = trials;
+        this.patients = patients;
     }
 
     /** What each kind of entry is filled in with, and what there is to choose. */
@@ -32,15 +35,27 @@ class ContentController {
     ContentForms forms() {
         return new ContentForms(
                 Arrays.stream(PackEntry.Kind.values()).collect(Collectors.toMap(PackEntry.Kind::id, EntryForms::of)),
+                Arrays.stream(PackEntry.Kind.values())
+                        .filter(k -> !k.keys().isEmpty())
+                        .collect(Collectors.toMap(PackEntry.Kind::id, PackEntry.Kind::keys)),
                 Vocabularies.of(editions.catalogue()));
     }
 
     /** What the entry would be; nothing is stored. */
     @PostMapping("/trials/{kind}/{*id}")
     Tried tryOut(@PathVariable String kind, @PathVariable String id, @RequestBody Trial trial) {
-        PackEntry.Kind known = PackEntry.Kind.withId(kind)
-                .orElseThrow(() -> Refusal.notFound("There are no entries of the kind " + kind + "."));
         // A question's id has a slash in it, so the id is the whole rest of the address.
-        return trials.tryOut(known, id.substring(1), trial);
+        return trials.tryOut(known(kind), id.substring(1), trial);
+    }
+
+    /** Which textbook patients would be read otherwise with the entry; nothing is stored. */
+    @PostMapping("/patient-trials/{kind}/{*id}")
+    PatientsTried tryOnPatients(@PathVariable String kind, @PathVariable String id, @RequestBody Trial trial) {
+        return patients.tryOut(known(kind), id.substring(1), trial);
+    }
+
+    private static PackEntry.Kind known(String kind) {
+        return PackEntry.Kind.withId(kind)
+                .orElseThrow(() -> Refusal.notFound("There are no entries of the kind " + kind + "."));
     }
 }

@@ -15,9 +15,13 @@ final class ContentViews {
      * How entries are filled in.
      *
      * @param kinds the fields of each kind of entry, by its id
+     * @param keys of kinds whose entries have no name of their own, the fields that make it, by the kind's id
      * @param vocabularies what fields are chosen from, by name
      */
-    record ContentForms(Map<String, List<FieldForm>> kinds, Map<String, List<Option>> vocabularies) {}
+    record ContentForms(
+            Map<String, List<FieldForm>> kinds,
+            Map<String, List<String>> keys,
+            Map<String, List<Option>> vocabularies) {}
 
     /**
      * An entry to be tried out.
@@ -42,6 +46,22 @@ final class ContentViews {
             @Schema(nullable = true) TestView test,
             List<RuleRead> rules,
             List<TrialOutcome> outcomes) {}
+
+    /**
+     * What textbook patients would look like with an entry.
+     *
+     * @param patients how many there are
+     * @param otherwise those that would no longer be read as a clinician expects, or would be again
+     */
+    record PatientsTried(int patients, List<PatientOtherwise> otherwise) {}
+
+    /**
+     * A textbook patient who would be read otherwise.
+     *
+     * @param before what is not as expected now, as sentences
+     * @param after what would not be as expected then
+     */
+    record PatientOtherwise(String id, List<String> before, List<String> after) {}
 
     /** When a criterion is positive, as part of a sentence. */
     record RuleRead(String criterion, String label, String words) {}

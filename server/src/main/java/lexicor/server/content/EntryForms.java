@@ -22,15 +22,22 @@ import static lexicor.server.content.FieldForm.Type.WHOLE;
 import static lexicor.server.content.FieldForm.Type.WORDS;
 import static lexicor.server.content.FieldForm.field;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import lexicor.core.catalogue.AgeBand;
+import lexicor.core.catalogue.Sex;
 import lexicor.core.catalogue.packs.PackEntry.Kind;
+import lexicor.core.examination.Wording;
 
 /** What can be said of each kind of entry, in the order of its form. */
 public final class EntryForms {
     private static final FieldForm ENTRY_ID =
             field(ID, "id", "Name in files and links").hint("Made from the name; it never changes once it is stored.");
+    private static final FieldForm KEYED =
+            field(ID, "id", "Name in files and links").hint("Made of what it is about.");
     private static final FieldForm NAME = field(TEXT, "name", "Name");
     private static final FieldForm SHORT =
             field(TEXT, "short", "Short name").optional().hint("Where there is little room; at most 26 characters.");
@@ -146,6 +153,61 @@ public final class EntryForms {
                 List.of(
                         field(CHOICE, "id", "Family of tests").from(Vocabularies.FAMILY),
                         field(CHOICES, "conditions", "Is usually done for").from(Vocabularies.CONDITION)));
+        FORMS.put(Kind.JUDGED, judged());
+        FORMS.put(
+                Kind.KIN,
+                List.of(
+                        field(CHOICE, "id", "The whole").from(Vocabularies.CONDITION),
+                        field(CHOICES, "conditions", "Its parts")
+                                .from(Vocabularies.CONDITION)
+                                .hint("Part of it, or counted among its patients in studies: no rivals.")));
+        FORMS.put(
+                Kind.SETTLE_FIRST,
+                List.of(
+                        field(CHOICE, "id", "Before acting on").from(Vocabularies.CONDITION),
+                        field(CHOICES, "conditions", "Settle first").from(Vocabularies.CONDITION)));
+        FORMS.put(
+                Kind.AGE_ODDS,
+                odds(Arrays.stream(AgeBand.values())
+                        .map(b -> odds(b.id(), b.label()))
+                        .toList()));
+        FORMS.put(
+                Kind.SEX_ODDS,
+                odds(Arrays.stream(Sex.values())
+                        .map(s -> odds(s.id(), Wording.capital(s.id())))
+                        .toList()));
+    }
+
+    private static List<FieldForm> judged() {
+        return List.of(
+                field(CHOICE, "criterion", "The sign, or what is told").from(Vocabularies.ANSWER),
+                field(CHOICE, "condition", "Condition").from(Vocabularies.CONDITION),
+                KEYED,
+                field(CHOICE, "with", "There in those who have it").from(Vocabularies.HOW_OFTEN),
+                field(CHOICE, "without", "There in those who come with the same and have not")
+                        .from(Vocabularies.HOW_OFTEN),
+                field(FLAG, "defining", "The sign is the condition").optional(),
+                field(LONG, "because", "Because"),
+                field(TEXT, "by", "Judged by")
+                        .optional()
+                        .hint("Whoever stores it; empty for what came with the program."));
+    }
+
+    private static FieldForm odds(String name, String label) {
+        return field(NUMBER, name, label).optional().within(0.001, 1000);
+    }
+
+    private static List<FieldForm> odds(List<FieldForm> bands) {
+        List<FieldForm> form = new ArrayList<>();
+        form.add(
+                field(CHOICE, "condition", "Condition")
+                        .from(Vocabularies.CONDITION)
+                        .hint(
+                                "Odds against the average adult with the same complaint: 2 is twice as likely; 1 or nothing, no more or less."));
+        form.add(KEYED);
+        form.addAll(bands);
+        form.add(field(LONG, "because", "Because"));
+        return List.copyOf(form);
     }
 
     private EntryForms() {}
@@ -247,17 +309,33 @@ public final class EntryForms {
             field(NUMBER, "sensitivity", "Sensitivity").within(0, 1).hint("0 to 1, or in percent."),
             field(NUMBER, "specificity", "Specificity").optional().within(0, 1).hint("0 to 1, or in percent."),
             field(NUMBER, "diseased", "People with it").optional().within(1, 1e7),
-            field(NUMBER, "healthy", "People without").optional().within(1, 1e7)
+            field(NUMBER, "healthy", "People without").optional().within(1, 1e7),
+            field(NUMBER, "people", "Everybody, where it is not known who had it")
+                    .optional()
+                    .within(1, 1e7)
         };
         return List.of(
                 NAME,
                 ENTRY_ID,
                 field(CHOICE, "condition", "Condition").from(Vocabularies.CONDITION),
-                field(CHOICES, "members", "Criteria").from(Vocabularies.FINDING),
-                field(WHOLE, "atLeast", "Positive from")
+                field(CHOICES, "members", "Criteria")
                         .optional()
-                        .within(1, 40)
-                        .hint("How many positives make it positive; or give a ratio for each count."),
+                        .from(Vocabularies.ANSWER)
+                        .hint("What is counted; or give items with points, or a rule."),
+                field(LIST, "items", "Items with points")
+                        .optional()
+                        .hint("Each earns its points when any of what it names is positive.")
+                        .with(
+                                field(TEXT, "label", "What it is called").optional(),
+                                field(NUMBER, "points", "Points").within(0.1, 1000),
+                                field(CHOICES, "any", "Any of").from(Vocabularies.ANSWER)),
+                field(DEFINITION, "rule", "Or a rule of all, any, so many, and not")
+                        .optional()
+                        .from(Vocabularies.ANSWER),
+                field(NUMBER, "atLeast", "Positive from")
+                        .optional()
+                        .within(0.1, 1000)
+                        .hint("How many positives, or points, make it positive; or give a ratio for each count."),
                 field(LIST, "strata", "A ratio for each count")
                         .optional()
                         .with(
@@ -273,6 +351,7 @@ public final class EntryForms {
                                 figures[1],
                                 figures[2],
                                 figures[3],
+                                figures[4],
                                 field(FLAG, "highRiskOfBias", "At high risk of bias")
                                         .optional()),
                 field(CHOICE, "bias", "Risk of bias").optional().from(Vocabularies.BIAS),

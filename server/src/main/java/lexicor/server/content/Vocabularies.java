@@ -23,6 +23,7 @@ import lexicor.core.catalogue.Rule.Operator;
 import lexicor.core.catalogue.figures.BodyMap;
 import lexicor.core.catalogue.packs.Packs;
 import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.core.catalogue.published.HowOften;
 import lexicor.core.examination.Wording;
 
 /** What the fields of entries are chosen from, with what each choice means, as it is in the content in force. */
@@ -49,6 +50,7 @@ final class Vocabularies {
     static final String CONFIDENCE = "confidence";
     static final String SPEAKS = "speaks";
     static final String ANSWERED_BY = "answered-by";
+    static final String HOW_OFTEN = "how-often";
 
     /** The entry's own places and rungs, which the form knows. */
     static final String PLACE = "place";
@@ -153,6 +155,7 @@ final class Vocabularies {
                         Option.of("both", "both ways"),
                         Option.of("positive", "when positive")
                                 .meaning("it only rules in; its negative is not weighed")));
+        all.put(HOW_OFTEN, plain(HowOften.allWords()));
         all.put(ANSWERED_BY, List.of(Option.of("ageBand", "the age band").meaning("nobody has to ask")));
         return all;
     }

@@ -103,8 +103,14 @@ class ClusterService {
     }
 
     private ClusterLine line(Cluster c) {
-        Optional<Integer> atLeast =
-                c.rule() instanceof ClusterRule.AtLeast rule ? Optional.of(rule.positives()) : Optional.empty();
+        Optional<ClusterRule.Points> points =
+                c.rule() instanceof ClusterRule.Points rule ? Optional.of(rule) : Optional.empty();
+        Optional<Double> atLeast = c.rule() instanceof ClusterRule.AtLeast rule
+                ? Optional.of((double) rule.positives())
+                : points.map(ClusterRule.Points::line);
+        String rule = c.rule() instanceof ClusterRule.Nested nested
+                ? RuleWords.of(nested.rule(), editions.catalogue())
+                : null;
         List<Double> byCount = c.rule() instanceof ClusterRule.Strata strata
                 ? strata.byCount().stream().map(ClusterRule.Stratum::lr).toList()
                 : List.of();
@@ -122,6 +128,8 @@ class ClusterService {
                         .map(m -> new MemberView(m, editions.catalogue().findingName(m), family(m)))
                         .toList(),
                 atLeast.orElse(null),
+                points.map(ClusterRule.Points::most).orElse(null),
+                rule,
                 byCount,
                 c.citation().source(),
                 c.citation().caution(),
@@ -129,12 +137,15 @@ class ClusterService {
                 c.fingerprint(),
                 CheckView.of(editions.catalogue().signOff(c), false),
                 own.map(ClusterService::worth).orElse(null),
-                atLeast.flatMap(k -> predicted(c, k, department)).orElse(null),
+                predicted(c, department).orElse(null),
                 c.rulesInOnly(),
                 ClusterCoherence.warnings(c, editions.catalogue(), evidence.current()));
     }
 
-    private Optional<WorthView> predicted(Cluster c, int atLeast, DepartmentSettings department) {
+    private Optional<WorthView> predicted(Cluster c, DepartmentSettings department) {
+        if (!(c.rule() instanceof ClusterRule.AtLeast rule)) {
+            return Optional.empty();
+        }
         List<ClusterDesign.Member> members = c.members().stream()
                 .flatMap(m -> member(m, c.condition()).stream())
                 .toList();
@@ -142,7 +153,7 @@ class ClusterService {
                 ? Optional.empty()
                 : Optional.of(
                         worth(ClusterDesign.rules(members, department.familyOverlap(), department.generalOverlap())
-                                .get(atLeast - 1)));
+                                .get(rule.positives() - 1)));
     }
 
     private Optional<ClusterDesign.Member> member(String criterion, String condition) {

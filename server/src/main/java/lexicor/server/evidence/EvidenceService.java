@@ -5,6 +5,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.SignOff;
@@ -18,6 +20,7 @@ import lexicor.core.evidence.Study;
 import lexicor.core.numbers.Interval;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.evidence.EvidenceViews.CheckView;
+import lexicor.server.evidence.EvidenceViews.JudgedView;
 import lexicor.server.evidence.EvidenceViews.PairLine;
 import lexicor.server.evidence.EvidenceViews.PairView;
 import lexicor.server.evidence.EvidenceViews.PooledView;
@@ -51,8 +54,10 @@ class EvidenceService {
 
     /** Every pair that has a row, in the pack's order. */
     List<PairLine> pairs() {
-        return editions.catalogue().accuracy().stream()
-                .map(r -> List.of(r.criterion(), r.condition()))
+        Catalogue catalogue = editions.catalogue();
+        return Stream.concat(
+                        catalogue.accuracy().stream().map(r -> List.of(r.criterion(), r.condition())),
+                        catalogue.judged().stream().map(j -> List.of(j.criterion(), j.condition())))
                 .distinct()
                 .map(p -> line(current(), p.get(0), p.get(1)))
                 .toList();
@@ -68,10 +73,12 @@ class EvidenceService {
             throw Refusal.notFound("There is no pair of " + criterion + " and " + condition + ".");
         }
         List<AccuracyRow> used = base.used(criterion, condition);
-        Optional<Accuracy> pooled = base.accuracy(criterion, condition);
+        // A judgement is words, and no pooled value.
+        Optional<Accuracy> pooled = base.accuracy(criterion, condition).filter(a -> !isJudgement(a));
         boolean anyRisky = used.stream().anyMatch(r -> r.bias().equals("high"));
-        Optional<Accuracy> without =
-                anyRisky ? base(HighBias.LEFT_OUT).accuracy(criterion, condition) : Optional.empty();
+        Optional<Accuracy> without = anyRisky
+                ? base(HighBias.LEFT_OUT).accuracy(criterion, condition).filter(a -> !isJudgement(a))
+                : Optional.empty();
         return new PairView(
                 line(base, criterion, condition),
                 settings.current().highBias(),
@@ -108,6 +115,10 @@ class EvidenceService {
         return found instanceof Evidence.Weighable weighable ? Optional.of(weighable.accuracy()) : Optional.empty();
     }
 
+    private static boolean isJudgement(Accuracy a) {
+        return a.method() == Accuracy.Method.JUDGED;
+    }
+
     private static int judgements(List<AccuracyRow> rows) {
         return (int) rows.stream().filter(AccuracyRow::isJudgement).count();
     }
@@ -117,20 +128,24 @@ class EvidenceService {
         return rows.stream()
                 .filter(r -> !r.isJudgement())
                 .map(AccuracyRow::figures)
-                .mapToDouble(f -> f.diseased().orElse(0) + f.healthy().orElse(0))
+                .mapToDouble(f -> f.studied()
+                        .orElseGet(() -> f.diseased().orElse(0) + f.healthy().orElse(0)))
                 .sum();
     }
 
     private PairLine line(EvidenceBase base, String criterion, String condition) {
         Evidence found = base.of(criterion).get(condition);
-        Optional<Accuracy> accuracy = accuracy(found);
+        Optional<Accuracy> weighed = accuracy(found);
+        Optional<Accuracy> accuracy = weighed.filter(a -> !isJudgement(a));
         String status = found == null
                 ? "none"
-                : accuracy.isPresent()
-                        ? "weighable"
-                        : found instanceof Evidence.LeftOut
-                                ? "left-out"
-                                : found instanceof Evidence.Unchecked ? "unchecked" : "sensitivity-only";
+                : weighed.filter(EvidenceService::isJudgement).isPresent()
+                        ? "judged"
+                        : accuracy.isPresent()
+                                ? "weighable"
+                                : found instanceof Evidence.LeftOut
+                                        ? "left-out"
+                                        : found instanceof Evidence.Unchecked ? "unchecked" : "sensitivity-only";
         List<AccuracyRow> rows = base.rows(criterion, condition);
         List<SignOff.State> checks =
                 rows.stream().map(r -> editions.catalogue().signOff(r).state()).toList();
@@ -149,6 +164,10 @@ class EvidenceService {
                 Collections.frequency(checks, SignOff.State.DISPUTED),
                 people(base.pooled(criterion, condition)),
                 status,
+                editions.catalogue()
+                        .judged(criterion, condition)
+                        .map(JudgedView::of)
+                        .orElse(null),
                 accuracy.map(Accuracy::method).orElse(null),
                 accuracy.map(a -> ratio(a, true)).orElse(null),
                 accuracy.map(a -> ratio(a, false)).orElse(null));
@@ -189,6 +208,7 @@ class EvidenceService {
                 specificity,
                 orNull(row.figures().diseased()),
                 orNull(row.figures().healthy()),
+                orNull(row.figures().people()),
                 row.referenceStandard(),
                 row.population(),
                 row.bias(),

@@ -4,6 +4,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
 import lexicor.core.catalogue.published.AccuracyRow;
+import lexicor.core.catalogue.published.HowOften;
+import lexicor.core.catalogue.published.JudgedSign;
 import lexicor.core.catalogue.published.SignOff;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.HighBias;
@@ -23,7 +25,8 @@ final class EvidenceViews {
      * @param judgements how many of them are opinions of the department's, with no study and no people
      * @param people with and without the condition in the studies used, as far as their sizes are known
      * @param method study, univariate or bivariate; absent where nothing can be weighed
-     * @param status weighable, left-out, unchecked, sensitivity-only, or none where there is no row
+     * @param status weighable by studies, judged (weighed by a judgement in words), left-out, unchecked, sensitivity-only, or none
+     * @param judged a judgement of the sign, whether or not studies go before it; absent where there is none
      * @param ours how many of the rows are the department's own, added or changed
      * @param unchecked how many of the rows nobody has checked against their source
      * @param disputed how many are disputed
@@ -40,10 +43,26 @@ final class EvidenceViews {
             int unchecked,
             int disputed,
             double people,
-            @Schema(allowableValues = {"weighable", "left-out", "unchecked", "sensitivity-only", "none"}) String status,
+            @Schema(allowableValues = {"weighable", "judged", "left-out", "unchecked", "sensitivity-only", "none"})
+                    String status,
+            @Schema(nullable = true) JudgedView judged,
             @Schema(nullable = true) Accuracy.Method method,
             @Schema(nullable = true) RatioView positive,
             @Schema(nullable = true) RatioView negative) {}
+
+    /**
+     * A judgement in words (method M24).
+     *
+     * @param with how often it is there in those who have the condition
+     * @param without how often in those who come with the same complaint and have not
+     * @param defining whether the sign is the condition
+     * @param by who judged it; empty for what came with the program
+     */
+    record JudgedView(HowOften with, HowOften without, boolean defining, String because, String by) {
+        static JudgedView of(JudgedSign sign) {
+            return new JudgedView(sign.with(), sign.without(), sign.defining(), sign.because(), sign.by());
+        }
+    }
 
     /** A likelihood ratio with its 95 % interval. */
     record RatioView(double value, double low, double high) {}
@@ -70,7 +89,8 @@ final class EvidenceViews {
      * A row as printed, and its share of the weight.
      *
      * @param specificity absent where nobody without the condition was examined
-     * @param diseased absent where not known: taken as 30
+     * @param diseased absent where not known: taken as 30, or half of all
+     * @param people all of them, where it is not known how many had the condition; absent where it is, and where nothing is known
      * @param fingerprint names its content, for a change or a check
      * @param from shipped, changed or added
      * @param shipped what a changed one covers
@@ -84,6 +104,7 @@ final class EvidenceViews {
             @Schema(nullable = true) ShareView specificity,
             @Schema(nullable = true) Double diseased,
             @Schema(nullable = true) Double healthy,
+            @Schema(nullable = true) Double people,
             String referenceStandard,
             String population,
             String bias,
@@ -140,7 +161,9 @@ final class EvidenceViews {
     /**
      * A published cluster.
      *
-     * @param atLeast positives that make it positive; absent for one that has a ratio for each count
+     * @param atLeast positives, or points, that make it positive; absent for one that has a ratio for each count, and for a rule
+     * @param points how many can be reached; absent where positives are counted
+     * @param rule what it asks for in words; absent where positives or points are counted
      * @param designed whether it is the department's own and was never studied as a whole
      * @param fingerprint names its content, for a check against its source
      * @param figures its own, as weighed; absent where none were published
@@ -152,7 +175,9 @@ final class EvidenceViews {
             String condition,
             String conditionName,
             List<MemberView> members,
-            @Schema(nullable = true) Integer atLeast,
+            @Schema(nullable = true) Double atLeast,
+            @Schema(nullable = true) Double points,
+            @Schema(nullable = true) String rule,
             List<Double> ratioByCount,
             String source,
             String caution,

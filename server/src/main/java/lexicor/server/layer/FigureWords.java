@@ -20,6 +20,9 @@ final class FigureWords {
         fields.put("specificity", words(row.figures().specificity()));
         fields.put("people with the condition", words(row.figures().diseased()));
         fields.put("people without it", words(row.figures().healthy()));
+        if (row.figures().people().isPresent()) {
+            fields.put("people in all", words(row.figures().people()));
+        }
         fields.put("source", row.source() + ", " + row.year());
         fields.put("reference standard", row.referenceStandard());
         fields.put("setting", row.population());

@@ -28,6 +28,7 @@ final class LayerViews {
             @Schema(nullable = true) BigDecimal specificity,
             @Schema(nullable = true) Integer diseased,
             @Schema(nullable = true) Integer healthy,
+            @Schema(nullable = true) Integer people,
             @Schema(nullable = true) String source,
             int year,
             @Schema(nullable = true) String referenceStandard,

@@ -23,6 +23,7 @@ import lexicor.server.layer.LayerViews.EntryChange;
 import lexicor.server.layer.LayerViews.EntryLine;
 import lexicor.server.layer.LayerViews.EntryList;
 import lexicor.server.layer.LayerViews.EntryView;
+import lexicor.server.people.SignedIn;
 import lexicor.server.privacy.Reasons;
 import lexicor.server.problems.CleanText;
 import lexicor.server.problems.Refusal;
@@ -45,8 +46,10 @@ public class OwnEntries {
     private final Editions editions;
     private final OwnEntryStore store;
     private final List<InUse> uses;
+    private final SignedIn signedIn;
 
-    OwnEntries(Layer layer, Editions editions, OwnEntryStore store, List<InUse> uses) {
+    OwnEntries(Layer layer, Editions editions, OwnEntryStore store, List<InUse> uses, SignedIn signedIn) {
+        this.signedIn = signedIn;
         this.layer = layer;
         this.editions = editions;
         this.store = store;
@@ -158,10 +161,14 @@ public class OwnEntries {
                 ? id.substring(HISTORY.length())
                 // A criterion is named by its test and its own name.
                 : kind == PackEntry.Kind.PROVOKED_CRITERION ? id.replaceFirst("/", "-") : id;
-        if (!ID.matcher(name).matches() || id.length() > LONGEST_ID) {
+        boolean named = kind.keys().isEmpty();
+        if (named && (!ID.matcher(name).matches() || id.length() > LONGEST_ID)) {
             throw Refusal.field("fields.id", "expected small letters, digits and single hyphens, such as my-own-test");
         }
         String why = Reasons.of(change.why(), change.sure());
+        if (kind == PackEntry.Kind.JUDGED) {
+            fields.put("by", signedIn.person().name());
+        }
         PackEntry entry = new PackEntry(kind, id, fields);
         refuse(EntryChecks.of(entry));
         try {

@@ -250,7 +250,8 @@ public class OwnFigures {
                         ? OptionalDouble.empty()
                         : OptionalDouble.of(change.specificity().doubleValue()),
                 size(change.diseased()),
-                size(change.healthy()));
+                size(change.healthy()),
+                size(change.people()));
     }
 
     private static OptionalDouble size(Integer people) {
@@ -283,6 +284,11 @@ public class OwnFigures {
 
     private static Counts counts(FigureChange change, List<String> warnings) {
         boolean judged = Kind.JUDGEMENT.id().equals(change.kind());
+        if (change.people() != null && (change.diseased() == null || change.healthy() == null)) {
+            warnings.add("It is not known how many of the " + change.people()
+                    + " had it: what is left, or half of them, is taken for each group, and said so.");
+            return null;
+        }
         Optional<WholeCounts> tp = whole("sensitivity", change.sensitivity(), change.diseased(), judged, warnings);
         Optional<WholeCounts> tn = whole("specificity", change.specificity(), change.healthy(), judged, warnings);
         if (tp.isEmpty() || tn.isEmpty()) {

@@ -36,6 +36,9 @@ public final class Packs {
     /** The accuracy table's file. */
     public static final String ACCURACY = "evidence/accuracy.csv";
 
+    /** Textbook patients, by which a department sees what a change of its content does; none need be there. */
+    public static final String PATIENTS = "evidence/patients.yaml";
+
     /** Who checked which figure; none need be there. */
     public static final String SIGN_OFFS = "evidence/sign-offs.csv";
 
@@ -59,6 +62,7 @@ public final class Packs {
                             JUDGED,
                             RELATIONS,
                             AGES,
+                            PATIENTS,
                             ACCURACY,
                             SIGN_OFFS))
             .toList();
