@@ -92,6 +92,7 @@ export type ContentForms = Schemas["ContentForms"];
 export type FieldForm = Schemas["FieldForm"];
 export type Vocabulary = Schemas["Option"][];
 export type Tried = Schemas["Tried"];
+export type PatientsTried = Schemas["PatientsTried"];
 export type Closed = Schemas["ClosedView"];
 export type ClusterTally = Schemas["ClusterTally"];
 export type Report = Schemas["ReportView"];

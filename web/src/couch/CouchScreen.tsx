@@ -7,7 +7,7 @@ import { ErrorNote } from "../pieces/ErrorNote";
 import { otherSide, percent } from "../pieces/format";
 import { later, NotLoaded } from "../pieces/later";
 import { PageHeading } from "../pieces/PageHeading";
-import { rankedAndApart } from "../pieces/ranked";
+import { listed } from "../pieces/ranked";
 import { UPRIGHT, useMedia } from "../pieces/useMedia";
 import { useStable } from "../pieces/useStable";
 import { CurrentTest } from "./CurrentTest";
@@ -120,7 +120,7 @@ export function CouchScreen() {
   };
   useCommands(keys, obey);
   const timerKey = BINDINGS.find((b) => b.kind === "timer");
-  const leader = rankedAndApart(examination.standing.conditions).ranked[0];
+  const leader = listed(examination.standing.conditions).weighed[0];
   const number = now.order.findIndex((t) => t.id === test?.id) + 1;
   const here = stage
     ? `${stageName(stage)}, ${now.inStage.length} ${now.inStage.length === 1 ? "test" : "tests"}`
@@ -255,6 +255,7 @@ export function CouchScreen() {
             onBoard={(at) => goTo(test.id, at)}
             onPad={now.tapPad}
             onChange={now.record}
+            onAnswer={(at, changes) => taps.record({ test: test.id, at, side: involved, changes })}
             onUndo={now.undo}
             saving={taps.saving}
             timer={

@@ -29,6 +29,7 @@ interface CurrentTestProps {
   onPad: (side: Side, pad: Pad) => void;
   onChange: (side: Side, changes: Changes) => void;
   onNote: (changes: Changes) => void;
+  onAnswer: (at: string, changes: Changes) => void;
   onUndo: () => void;
   onHistory: () => void;
   saving: boolean;
@@ -157,6 +158,7 @@ function Recording(props: CurrentTestProps) {
         onUndo={props.onUndo}
         onHistory={props.onHistory}
         onConfirm={() => props.onChange(involved, { "mark.confirmed": true })}
+        onAnswer={props.onAnswer}
       />
     </>
   );

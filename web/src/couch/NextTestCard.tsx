@@ -63,7 +63,10 @@ function Would(props: { standing: Standing; next: NextTest; onGo: (test: string)
         {shortTest(catalogue, next.test, next.testName)}{" "}
         <span className="text-[14px] font-normal text-soft">{minutes(next.minutes)}</span>
       </h3>
-      <p className="m-0 text-[14px] text-soft">{next.label}</p>
+      <p className="m-0 text-[14px] text-soft">
+        {next.label}
+        {next.judged && "; judged, no study"}
+      </p>
       <table className="w-full border-collapse text-[15px]">
         <thead className="text-[14px] text-soft">
           <tr>

@@ -1,4 +1,4 @@
-import type { ClinicalTest, Finding, Side } from "../api/types";
+import type { Changes, ClinicalTest, Finding, Side } from "../api/types";
 import { Mark, outcomeWord } from "../pieces/Mark";
 
 /** What each criterion makes of the readings, with the reason, as they are recorded. */
@@ -13,12 +13,14 @@ export function Outcomes(props: {
   onUndo: () => void;
   onHistory: () => void;
   onConfirm: () => void;
+  /** Says what nobody said and would count. */
+  onAnswer: (at: string, changes: Changes) => void;
 }) {
   const found = props.findings.filter((f) => f.test === props.test.id && f.side === props.side);
   const here = props.test.criteria
     .map((criterion) => {
       const f = found.find((x) => x.criterion === criterion.id);
-      return { criterion, outcome: f?.outcome ?? "not-done", reason: f?.reason ?? "" };
+      return { criterion, outcome: f?.outcome ?? "not-done", reason: f?.reason ?? "", ask: f?.ask };
     })
     .filter(({ criterion, outcome }) => criterion.at === props.at || outcome !== "not-done");
   const open = here.filter(({ outcome }) => outcome === "not-done");
@@ -28,7 +30,7 @@ export function Outcomes(props: {
       <ul aria-live="polite" className="m-0 list-none p-0">
         {here
           .filter(({ outcome }) => outcome !== "not-done")
-          .map(({ criterion, outcome, reason }) => (
+          .map(({ criterion, outcome, reason, ask }) => (
             <li key={criterion.id} className="flex items-baseline gap-2.5 text-[16px] leading-[1.25]">
               <span className="self-center">
                 <Mark outcome={outcome} />
@@ -37,6 +39,24 @@ export function Outcomes(props: {
               <span>
                 {criterion.label}
                 <span className="text-soft">: {reason}</span>
+                {ask && (
+                  <fieldset
+                    aria-label={ask.question}
+                    className="m-0 ml-2 inline-flex flex-wrap items-baseline gap-x-2 border-0 p-0"
+                  >
+                    {ask.question}
+                    {ask.answers.map((a) => (
+                      <button
+                        key={a.label}
+                        type="button"
+                        className="min-h-7 underline"
+                        onClick={() => props.onAnswer(ask.at, a.changes as Changes)}
+                      >
+                        {a.label}
+                      </button>
+                    ))}
+                  </fieldset>
+                )}
               </span>
             </li>
           ))}

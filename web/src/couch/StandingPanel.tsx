@@ -4,7 +4,7 @@ import { useCaseContext } from "../frame/CaseFrame";
 import { percent } from "../pieces/format";
 import { Rail } from "../pieces/Rail";
 import { RailKey } from "../pieces/RailKey";
-import { isExamined, rankedAndApart } from "../pieces/ranked";
+import { listed } from "../pieces/ranked";
 import { useWidth } from "../pieces/useWidth";
 import { NextTestCard } from "./NextTestCard";
 import { shortCondition } from "./names";
@@ -27,8 +27,9 @@ export const StandingPanel = memo(function StandingPanel(props: StandingProps) {
   const { ref, width } = useWidth<HTMLOListElement>(268);
   const { catalogue } = useCaseContext();
   const [legend, setLegend] = useState(false);
-  const { ranked, apart } = rankedAndApart(props.standing.conditions);
-  const shown = ranked.slice(0, SHOWN);
+  const { weighed, found, untouched, negative } = listed(props.standing.conditions);
+  const shown = weighed.slice(0, SHOWN);
+  const short = (c: ConditionStanding) => shortCondition(catalogue, c.id, c.name);
   // One at most: the one that another candidate holds down most.
   const held = shown.filter((c) => c.rivals[0]?.held).sort((a, b) => lift(b) - lift(a))[0];
   return (
@@ -52,22 +53,25 @@ export const StandingPanel = memo(function StandingPanel(props: StandingProps) {
       )}
       <ol ref={ref} className="m-0 list-none p-0">
         {shown.map((c, i) => (
-          <li key={c.id} className="mt-1">
+          <li key={c.id} className={c.under ? "mt-1 border-l-[3px] border-line pl-2" : "mt-1"}>
             <div className="flex flex-wrap items-baseline gap-x-2">
               <span className="text-[16px] leading-tight" title={c.name}>
-                {shortCondition(catalogue, c.id, c.name)}
+                {short(c)}
+                {c.under && <span className="sr-only">, part of the one above</span>}
               </span>
               <span className="ml-auto shrink-0 text-[14px] text-soft">
                 {percent(c.pretest)} before, <b className="text-[19px] text-ink">{percent(c.posttest)}</b> now
               </span>
             </div>
-            <Rail values={c} width={width} labels={i === shown.length - 1} />
+            <Rail values={c} width={c.under ? width - 11 : width} labels={i === shown.length - 1} />
             {legend && (
               <p className="m-0 text-[14px] leading-tight text-soft">
                 {percent(c.lowNewClinic)} to {percent(c.highNewClinic)} in a new clinic, {percent(c.low)} to{" "}
                 {percent(c.high)} on average
               </p>
             )}
+            {c.marked && <p className="m-0 text-[14px] leading-tight font-semibold">{c.marked}</p>}
+            {c.settle && <p className="m-0 text-[14px] leading-tight">{c.settle.words}</p>}
             {c.last && <p className="m-0 text-[14px] text-soft">{c.last.words}</p>}
             {c === held && c.rivals[0] && (
               <p className="m-0 text-[14px] leading-tight text-soft">
@@ -78,21 +82,57 @@ export const StandingPanel = memo(function StandingPanel(props: StandingProps) {
         ))}
       </ol>
       {props.standing.fresh && <p className="m-0 text-[14px] text-soft">{props.standing.fresh}</p>}
-      {ranked.length > SHOWN && (
-        <p className="m-0 text-[14px] text-soft">{ranked.length - SHOWN} more on the weigh screen (W).</p>
+      {found.length > 0 && (
+        <section aria-label="Found, no figures">
+          <h3 className="m-0 text-[15px] font-bold">Found, no figures</h3>
+          <ul className="m-0 list-none p-0 text-[14px]">
+            {found.map((c) => (
+              <li key={c.id} className="leading-tight">
+                <b title={c.name}>{short(c)}</b>
+                {c.marked && <span className="font-semibold"> {c.marked}.</span>}{" "}
+                <span className="text-soft">{c.aimed.words}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
       )}
       <NextTestCard standing={props.standing} asked={props.asked} onAsk={props.onAsk} onGo={props.onGo} />
-      {apart.some(isExamined) && (
-        <ul aria-label="Not weighable" className="m-0 list-none p-0 text-[14px]">
-          {apart.filter(isExamined).map((c) => (
-            <li key={c.id}>
-              <b title={c.name}>{shortCondition(catalogue, c.id, c.name)}</b>{" "}
-              <span className="text-soft">{c.aimed.words}</span>
-            </li>
-          ))}
-        </ul>
-      )}
+      <Folded title="More weighed" conditions={weighed.slice(SHOWN)} name={short} now />
+      <Folded title="Not touched yet" conditions={untouched} name={short} />
+      <Folded title="Examined, nothing found" conditions={negative} name={short} />
       {props.children}
     </section>
   );
 });
+
+/** The rest of the list, folded, with its number. */
+function Folded(props: {
+  title: string;
+  conditions: ConditionStanding[];
+  name: (c: ConditionStanding) => string;
+  /** Whether something has moved them. */
+  now?: boolean;
+}) {
+  if (props.conditions.length === 0) {
+    return null;
+  }
+  return (
+    <details className="text-[14px]">
+      <summary className="min-h-7">
+        {props.title} ({props.conditions.length})
+      </summary>
+      <ul className="m-0 list-none p-0">
+        {props.conditions.map((c) => (
+          <li key={c.id} className="flex justify-between gap-2 leading-tight">
+            <span title={c.name}>{props.name(c)}</span>
+            <span className="shrink-0 text-soft">
+              {props.now
+                ? `${percent(c.pretest)} before, ${percent(c.posttest)} now`
+                : `begins at ${percent(c.pretest)}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useCaseContext } from "../frame/CaseFrame";
 import { DialogFrame } from "../pieces/DialogFrame";
 import { percent } from "../pieces/format";
-import { isExamined, rankedAndApart } from "../pieces/ranked";
+import { listed } from "../pieces/ranked";
 import { NARROW, useMedia } from "../pieces/useMedia";
 import { shortCondition, shortTest } from "./names";
 import { nextShown, suggested } from "./order/order";
@@ -17,7 +17,7 @@ export function StandingStrip(props: StandingProps) {
   const { catalogue } = useCaseContext();
   const [open, setOpen] = useState(false);
   const narrow = useMedia(NARROW);
-  const { ranked, apart } = rankedAndApart(props.standing.conditions);
+  const { weighed, found } = listed(props.standing.conditions);
   const next = nextShown(props.standing, props.asked);
   const to = suggested(props.standing, props.asked);
   return (
@@ -26,7 +26,7 @@ export function StandingStrip(props: StandingProps) {
       className="standing-strip flex flex-none flex-wrap items-center gap-x-5 gap-y-1 border-t-[1.5px] max-md:gap-x-2 border-line bg-panel px-4 py-1.5"
     >
       <ol className="m-0 flex min-w-0 flex-1 list-none flex-wrap gap-x-5 p-0">
-        {ranked.slice(0, narrow ? SHOWN_NARROW : SHOWN).map((c) => (
+        {weighed.slice(0, narrow ? SHOWN_NARROW : SHOWN).map((c) => (
           <li key={c.id} className="text-[15px] leading-tight">
             {shortCondition(catalogue, c.id, c.name)}
             <span className="block text-soft">
@@ -34,8 +34,10 @@ export function StandingStrip(props: StandingProps) {
             </span>
           </li>
         ))}
-        {ranked.length === 0 && apart.some(isExamined) && (
-          <li className="text-[15px]">{apart.filter(isExamined)[0]?.aimed.words}</li>
+        {weighed.length === 0 && found[0] && (
+          <li className="text-[15px]">
+            {shortCondition(catalogue, found[0].id, found[0].name)}: {found[0].aimed.words}
+          </li>
         )}
       </ol>
       {to && (

@@ -38,7 +38,8 @@ function candidate(id: string, more: Partial<ConditionStanding> = {}): Condition
     verdict: "undecided",
     borderline: false,
     weighed: true,
-    apart: false,
+    group: "weighed",
+    began: "base rate 30 %",
     rivals: [],
     aimed: { positive: 1, negative: 0, unclear: 0, words: "" },
     definitions: [],
@@ -61,7 +62,6 @@ const rival = (ifAbsent: number, held?: string) => [
 function standing(more: Partial<Standing>): Standing {
   return {
     conditions: [candidate("cuff")],
-    rankingDependsOnSchool: false,
     bands: "Wide and narrow, and no diagnosis beyond the candidates.",
     next: [test("apprehension"), test("arc")],
     advice: {},

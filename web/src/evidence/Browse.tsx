@@ -101,7 +101,7 @@ export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
               </Link>
             </td>
             <td className="pr-4">{p.conditionName}</td>
-            <td className="pr-4">{rowsOf(p)}</td>
+            <td className="pr-4">{p.rows > 0 ? rowsOf(p) : "none"}</td>
             <td className="pr-4">
               {p.rows - p.unchecked - p.disputed || "none"}
               {p.disputed > 0 && <b>, {p.disputed} disputed</b>}
@@ -114,7 +114,9 @@ export function Browse(props: { index: EvidenceIndex; catalogue: Catalogue }) {
               </>
             ) : (
               <td colSpan={2} className="text-soft">
-                {STATUS[p.status]}
+                {p.status === "judged" && p.judged
+                  ? `${p.judged.with} / ${p.judged.without}; judged, no study`
+                  : STATUS[p.status]}
               </td>
             )}
           </tr>

@@ -85,15 +85,18 @@ function Whole(props: { pair: Pair }) {
         </>
       ) : (
         <p className="m-0 text-[17px]">
-          {pair.pair.status === "none"
-            ? "No figure is known for this pair: nothing is weighed."
-            : pair.pair.status === "unchecked"
-              ? "No row is checked against its source, and the department weighs checked rows alone: nothing is weighed."
-              : pair.pair.status === "left-out"
-                ? "Every study is at high risk of bias, and the department leaves those out: nothing is weighed."
-                : "No study examined people without the condition. A sensitivity alone gives no likelihood ratio: nothing is weighed."}
+          {pair.pair.status === "judged"
+            ? "No study that can be weighed: what is judged in words counts, believed less than one study of sixty people."
+            : pair.pair.status === "none"
+              ? "No figure is known for this pair: nothing is weighed."
+              : pair.pair.status === "unchecked"
+                ? "No row is checked against its source, and the department weighs checked rows alone: nothing is weighed."
+                : pair.pair.status === "left-out"
+                  ? "Every study is at high risk of bias, and the department leaves those out: nothing is weighed."
+                  : "No study examined people without the condition. A sensitivity alone gives no likelihood ratio: nothing is weighed."}
         </p>
       )}
+      {pair.pair.judged && <Judgement pair={pair} weighs={pair.pair.status === "judged"} />}
       {pair.studies.length > 0 && (
         <StudyTable
           studies={pair.studies}
@@ -109,5 +112,31 @@ function Whole(props: { pair: Pair }) {
       )}
       {isLead && <AddFigure criterion={pair.pair.criterion} condition={pair.pair.condition} />}
     </>
+  );
+}
+
+/** How often the sign is there, in words; as soon as there is a study it stands beside it. */
+function Judgement(props: { pair: Pair; weighs: boolean }) {
+  const { criterion, condition, judged } = props.pair.pair;
+  if (!judged) {
+    return null;
+  }
+  const entry = encodeURIComponent(`${criterion}:${condition}`);
+  return (
+    <section aria-label="Judged, no study" className="border-l-4 border-amber pl-3 text-[17px]">
+      <h2 className="m-0 text-[20px] font-bold">Judged, no study</h2>
+      <p className="m-0">
+        There <b>{judged.with}</b> in those who have it, <b>{judged.without}</b> in those who come with the
+        same and have not{judged.defining && "; the sign is the condition"}: {judged.because}.
+      </p>
+      <p className="m-0 text-[16px] text-soft">
+        {judged.by ? `Judged by ${judged.by}.` : "A working judgement that came with the program."}{" "}
+        {!props.weighs &&
+          "It does not weigh here: studies go before it, or the department lets judgements stand beside."}{" "}
+        <Link className="underline print:hidden" to={`/evidence?tab=content&kind=judged&entry=${entry}`}>
+          Change it under Content
+        </Link>
+      </p>
+    </section>
   );
 }

@@ -125,6 +125,9 @@ function groups(s: StudyRow): string {
   if (s.kind === "judgement") {
     return `counts for ${s.diseased} and ${s.healthy}, nobody was examined`;
   }
+  if (s.diseased === undefined && s.healthy === undefined && s.people !== undefined) {
+    return `${s.people} in all, half taken for each group`;
+  }
   return s.diseased === undefined && s.healthy === undefined
     ? "groups not known, weighed as 30 and 30"
     : `${size(s.diseased)}, ${size(s.healthy)}`;

@@ -92,7 +92,7 @@ describe("a trial with the department's own base rates", () => {
           .getAllByRole("cell")
           .map((c) => c.textContent),
       );
-    expect(rows).toHaveLength(5);
+    expect(rows).toHaveLength(6);
     // Nothing was stated at 80 % by the first; the second way was not judged at all.
     expect(rows[0]).toEqual([
       "Weighed together",

@@ -112,6 +112,7 @@ export function railSentence(v: RailValues): string {
 
 const VERDICTS: Record<string, string> = {
   act: "treat as likely",
+  "settle first": "likely; settle first what stands beside it",
   "put aside": "ruled out for now",
   "keep in mind": "keep in mind",
 };

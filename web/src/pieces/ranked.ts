@@ -5,10 +5,26 @@ export function isExamined(c: ConditionStanding): boolean {
   return c.aimed.positive + c.aimed.negative + c.aimed.unclear > 0;
 }
 
-/** The candidates of the ranking, and those that stand apart from it, each in their order. */
-export function rankedAndApart(conditions: ConditionStanding[]): {
-  ranked: ConditionStanding[];
-  apart: ConditionStanding[];
-} {
-  return { ranked: conditions.filter((c) => !c.apart), apart: conditions.filter((c) => c.apart) };
+/** The one list in its parts, each in the order of the list: nothing is left out. */
+export interface Listed {
+  /** Weighed, today or at an earlier visit: these stand on the rail. */
+  weighed: ConditionStanding[];
+  /** Found, though nothing can be weighed. */
+  found: ConditionStanding[];
+  /** Nothing recorded tells of it. */
+  untouched: ConditionStanding[];
+  /** Examined, and nothing found. */
+  negative: ConditionStanding[];
+}
+
+export function listed(conditions: ConditionStanding[]): Listed {
+  const isWeighed = (c: ConditionStanding) => c.weighed || c.last !== undefined;
+  const of = (group: ConditionStanding["group"]) =>
+    conditions.filter((c) => !isWeighed(c) && c.group === group);
+  return {
+    weighed: conditions.filter(isWeighed),
+    found: of("found"),
+    untouched: of("untouched"),
+    negative: of("negative"),
+  };
 }

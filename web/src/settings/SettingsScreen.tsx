@@ -26,6 +26,7 @@ import { Variants } from "./Variants";
 const FOR_A_REASON = new Set([
   "school",
   "highBias",
+  "judgements",
   "checkedOnly",
   "familyOverlap",
   "generalOverlap",
@@ -35,8 +36,10 @@ const FOR_A_REASON = new Set([
 ]);
 
 const SCHOOL_WORDS: Record<SchoolId, string> = {
+  sober:
+    "A figure is believed by as much as another clinic would find it again, so one thin, flattering study moves less than a large one; and the answer lies half way between each candidate by itself and all together. Starting choice.",
   differential:
-    "Candidates explain each other's findings: what a frozen shoulder makes hurt counts less for a cuff tear. Overlap is counted, and a decided cluster is believed beside its members. Starting choice.",
+    "Candidates explain each other's findings: what a frozen shoulder makes hurt counts less for a cuff tear. Overlap is counted, and a decided cluster is believed beside its members.",
   "overlap-aware":
     "Each candidate by itself: tests that provoke the same tissue in the same way share what they say, and a decided cluster speaks for its members.",
   independent:
@@ -50,6 +53,11 @@ const CHECKS = [
   { id: "all", label: "All" },
   { id: "checked", label: "Those checked against their source" },
 ];
+
+const JUDGED = [
+  { id: "weigh", label: "Weigh where there is no study" },
+  { id: "leftOut", label: "Stand beside" },
+] as const;
 
 const WAY_WORDS: Record<HighBias, string> = {
   corrected:
@@ -94,7 +102,7 @@ export function SettingsScreen() {
               <NewWay settings={current} onKeep={() => change({ schoolSeen: true })} />
               <section>
                 <Toggles
-                  label="Rankings follow this way to weigh; the other four stand beside it"
+                  label="Rankings follow this way to weigh; the other five stand beside it"
                   value={current.school}
                   options={SCHOOLS}
                   onChange={(school) => change({ school, schoolSeen: true })}
@@ -111,6 +119,20 @@ export function SettingsScreen() {
                 />
                 <p className="my-2 text-[16px] text-soft">{WAY_WORDS[current.highBias]}</p>
                 <About name="highBias" words={labelOf(WAYS)} />
+              </section>
+              <section>
+                <Toggles
+                  label="Judgements in words"
+                  value={current.judgements}
+                  options={JUDGED}
+                  onChange={(judgements) => change({ judgements })}
+                />
+                <p className="my-2 text-[16px] text-soft">
+                  {current.judgements === "weigh"
+                    ? "Most signs have never been studied. Where there is no study, how often a sign is there is judged in words, believed less than one study of sixty people, and marked wherever it shows. A study always goes before it."
+                    : "Judgements are shown and do not weigh; a finding that has nothing else is listed as left out."}
+                </p>
+                <About name="judgements" words={labelOf(JUDGED)} />
               </section>
               <section>
                 <Toggles

@@ -4,6 +4,7 @@ export const ABOUT: Record<string, string> = {
     "Every ranking on the couch, on Weigh and in reports follows it, for all open cases; a closed case keeps its own.",
   highBias:
     "Every open case is weighed with such figures taken so, unless somebody chose otherwise for the case.",
+  judgements: "Whether signs without a study move anything in open cases; a closed case keeps its own.",
   checkedOnly: "Which figures weigh in every open case; a closed case keeps its own.",
   familyOverlap: "How much tests of one family repeat each other, in every open case.",
   generalOverlap: "How much any two findings repeat each other, in every open case.",

@@ -16,6 +16,7 @@ const SETTINGS: DepartmentSettings = {
   version: 3,
   school: "overlap-aware",
   highBias: "corrected",
+  judgements: "weigh",
   familyOverlap: 0.45,
   generalOverlap: 0.2,
   crossActivation: 0.1,

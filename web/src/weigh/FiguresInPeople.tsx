@@ -27,6 +27,7 @@ export function FiguresInPeople(props: { figures: Figures; pretest: number }) {
           value={f.sensitivity}
           low={f.sensitivityLow}
           high={f.sensitivityHigh}
+          here={f.sober?.sensitivity}
           {...props}
         />
         {", "}
@@ -35,6 +36,7 @@ export function FiguresInPeople(props: { figures: Figures; pretest: number }) {
           value={f.specificity}
           low={f.specificityLow}
           high={f.specificityHigh}
+          here={f.sober?.specificity}
           {...props}
         />
       </p>
@@ -47,6 +49,8 @@ function Figure(props: {
   value: number;
   low: number;
   high: number;
+  /** What it is believed to be here, where that is not as printed. */
+  here: number | undefined;
   figures: Figures;
   pretest: number;
 }) {
@@ -63,6 +67,7 @@ function Figure(props: {
           }}
         >
           {props.name} {props.value.toFixed(2)} ({props.low.toFixed(2)} to {props.high.toFixed(2)})
+          {props.here !== undefined && `, here ${props.here.toFixed(2)}`}
         </button>
       </Tooltip.Trigger>
       <Tooltip.Portal>

@@ -5,17 +5,15 @@ import { Sideways } from "../pieces/Sideways";
 import { Sources } from "./Sources";
 import { Step } from "./Step";
 
-/** Steps that are no finding's. */
-const OTHER_STEPS: Record<string, [string, string]> = {
-  others: ["The other candidates", "what they explain of the same findings"],
-  clusters: ["Decided clusters", "what they say beyond their members"],
-};
-
 /** The counted findings as steps along the rail, the weightiest first, with what each says alone and what it added. */
 export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condition: ConditionStanding }) {
   const { condition, path } = props;
   if (props.rows.length === 0) {
-    return <p className="m-0 text-[16px] text-soft">{condition.aimed.words || "Nothing recorded so far."}</p>;
+    return (
+      <p className="m-0 text-[16px] text-soft">
+        {condition.aimed.words || "Nothing recorded so far tells of it."}
+      </p>
+    );
   }
   const families = props.rows.map((r) => r.family);
   return (
@@ -44,13 +42,10 @@ export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condit
         <tbody>
           {path.map((step) => {
             const row = props.rows.find((r) => r.id === step.id);
-            const other = OTHER_STEPS[step.id];
-            if (!row && other) {
+            if (!row && step.words) {
               return (
                 <tr key={step.id} className="break-inside-avoid border-b border-line align-top">
-                  <td className="py-1.5 pr-3 pl-7">
-                    {other[0]} <span className="block text-[14px] text-soft">{other[1]}</span>
-                  </td>
+                  <td className="py-1.5 pr-3 pl-7">{step.words}</td>
                   <td className="w-[190px] pt-1">
                     <Step from={step.from} to={step.to} start={condition.pretest} />
                   </td>
@@ -70,6 +65,7 @@ export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condit
                       <span>
                         {row.name} <b>{outcomeWord(row.result).toLowerCase()}</b>
                         {row.reason && <span className="text-soft">: {row.reason}</span>}
+                        {row.judged && <span className="block text-[14px]">{row.judged}</span>}
                         {row.kind === "finding" && families.filter((f) => f === row.family).length > 1 && (
                           <span className="block text-[14px] text-soft print:hidden">
                             shares what it says with others of its family, {row.family.replaceAll("-", " ")}

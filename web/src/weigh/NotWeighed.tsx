@@ -28,6 +28,7 @@ export function NotWeighed(props: { rows: LedgerRow[]; condition: ConditionStand
                   <span className="text-soft">
                     {r.reason ? `: ${r.reason}` : ""}. {r.sentence}
                   </span>
+                  {r.judged && <span className="block text-[14px]">{r.judged}</span>}
                   <Sources row={r} pretest={props.condition.pretest} condition={props.condition.id} />
                 </span>
               </li>

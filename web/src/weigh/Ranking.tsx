@@ -2,12 +2,12 @@ import type { ReactNode } from "react";
 import type { ConditionStanding } from "../api/types";
 import { percent } from "../pieces/format";
 import { Rail, verdictWords } from "../pieces/Rail";
-import { rankedAndApart } from "../pieces/ranked";
+import { listed } from "../pieces/ranked";
 import { useWidth } from "../pieces/useWidth";
 
 /**
  * The candidates in order, each on its rail; one of them is explained beside. A ghost stands where a supposition would put
- * it. Those that nothing recorded has a figure for stand apart.
+ * it. Nothing is left out: what cannot be weighed follows in its parts.
  */
 export function Ranking(props: {
   conditions: ConditionStanding[];
@@ -16,14 +16,19 @@ export function Ranking(props: {
   onChoose: (condition: string) => void;
 }) {
   const { ref, width } = useWidth<HTMLOListElement>(500);
-  const { ranked, apart } = rankedAndApart(props.conditions);
+  const { weighed, found, untouched, negative } = listed(props.conditions);
   return (
     <>
       <ol ref={ref} className="m-0 list-none p-0">
-        {ranked.map((c, i) => {
+        {weighed.map((c, i) => {
           const ghost = props.ghosts[c.id];
           return (
-            <li key={c.id} className="break-inside-avoid">
+            <li
+              key={c.id}
+              className={
+                c.under ? "ml-3 break-inside-avoid border-l-[3px] border-line" : "break-inside-avoid"
+              }
+            >
               <Choose {...props} condition={c}>
                 <span className="flex items-baseline justify-between gap-3">
                   <span className="text-[17px] leading-tight">
@@ -34,7 +39,14 @@ export function Ranking(props: {
                     now
                   </span>
                 </span>
-                <Rail values={c} width={width - 24} labels={i === ranked.length - 1} ghost={ghost} />
+                <Rail
+                  values={c}
+                  width={c.under ? width - 39 : width - 24}
+                  labels={i === weighed.length - 1}
+                  ghost={ghost}
+                />
+                {c.marked && <span className="block text-[14px] font-semibold">{c.marked}</span>}
+                {c.settle && <span className="block text-[14px]">{c.settle.words}</span>}
                 <span className="flex justify-between text-[14px] text-soft">
                   <span>
                     {c.last
@@ -55,35 +67,62 @@ export function Ranking(props: {
           );
         })}
       </ol>
-      {apart.length > 0 && (
-        <section aria-label="Not weighable" className="mt-2 border-t-[1.5px] border-line pt-1">
-          <h2 className="m-0 px-2 text-[16px] font-bold">Not weighable</h2>
-          <p className="m-0 px-2 text-[14px] text-soft">
-            Nothing recorded has a published figure for these; a base rate is a starting assumption.
-          </p>
-          <ul className="m-0 list-none p-0">
-            {apart.map((c) => (
-              <li key={c.id}>
-                <Choose {...props} condition={c}>
-                  <span className="flex items-baseline justify-between gap-3 text-[16px]">
-                    {c.name}
-                    <span className="shrink-0 text-[14px] text-soft">base rate {percent(c.pretest)}</span>
-                  </span>
-                  <span className="block text-[14px] text-soft">{c.aimed.words}</span>
-                  {c.definitions
-                    .filter((d) => d.state === "met")
-                    .map((d) => (
-                      <span key={d.id} className="block text-[14px]">
-                        {d.words}
-                      </span>
-                    ))}
-                </Choose>
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      <Part {...props} title="Found, no figures" conditions={found}>
+        Nothing recorded has a figure or a judgement for these; what was found speaks for them all the same.
+      </Part>
+      <Part {...props} title="Not touched yet" conditions={untouched} folded>
+        A base rate is a starting assumption that nothing has moved.
+      </Part>
+      <Part {...props} title="Examined, nothing found" conditions={negative} folded>
+        Without figures, so what was not found cannot be weighed.
+      </Part>
     </>
+  );
+}
+
+/** A part of the list that is not on the rail. */
+function Part(props: {
+  title: string;
+  conditions: ConditionStanding[];
+  folded?: boolean;
+  chosen: string | undefined;
+  onChoose: (condition: string) => void;
+  children: ReactNode;
+}) {
+  if (props.conditions.length === 0) {
+    return null;
+  }
+  const holdsChosen = props.conditions.some((c) => c.id === props.chosen);
+  return (
+    <section aria-label={props.title} className="mt-2 border-t-[1.5px] border-line pt-1">
+      <details open={!props.folded || holdsChosen}>
+        <summary className="min-h-8 px-2 text-[16px] font-bold">
+          {props.title} ({props.conditions.length})
+        </summary>
+        <p className="m-0 px-2 text-[14px] text-soft">{props.children}</p>
+        <ul className="m-0 list-none p-0">
+          {props.conditions.map((c) => (
+            <li key={c.id}>
+              <Choose {...props} condition={c}>
+                <span className="flex items-baseline justify-between gap-3 text-[16px]">
+                  {c.name}
+                  <span className="shrink-0 text-[14px] text-soft">begins at {percent(c.pretest)}</span>
+                </span>
+                {c.marked && <span className="block text-[14px] font-semibold">{c.marked}</span>}
+                <span className="block text-[14px] text-soft">{c.aimed.words}</span>
+                {c.definitions
+                  .filter((d) => d.state === "met")
+                  .map((d) => (
+                    <span key={d.id} className="block text-[14px]">
+                      {d.words}
+                    </span>
+                  ))}
+              </Choose>
+            </li>
+          ))}
+        </ul>
+      </details>
+    </section>
   );
 }
 

@@ -4,19 +4,26 @@ import { percent } from "../pieces/format";
 import { Sideways } from "../pieces/Sideways";
 
 const SHOWN = 6;
-const ORDER = ["differential", "overlap-aware", "independent", "strongest-per-family", "published-clusters"];
+const ORDER = [
+  "sober",
+  "differential",
+  "overlap-aware",
+  "independent",
+  "strongest-per-family",
+  "published-clusters",
+];
 
-/** The five ways to weigh, side by side. */
+/** The six ways to weigh, side by side. */
 export function Schools(props: { weighed: Weighed }) {
   const { standing, schools, method } = props.weighed;
   const columns = ORDER.flatMap((id) => schools.filter((s) => s.id === id));
   return (
-    <Sideways label="Five ways to weigh">
+    <Sideways label="Six ways to weigh">
       <table className="w-full border-collapse text-[16px]">
         <caption className="pb-1 text-left">
-          <b className="text-[18px]">Five ways to weigh.</b>{" "}
+          <b className="text-[18px]">Six ways to weigh.</b>{" "}
           <span className="text-soft">
-            {standing.rankingDependsOnSchool
+            {props.weighed.rankingDependsOnSchool
               ? "Which candidate comes first depends on the way."
               : "The same candidate comes first in all of them."}
           </span>{" "}

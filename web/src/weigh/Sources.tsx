@@ -59,6 +59,9 @@ function checked(sources: Source[]): string {
 }
 
 function sizes(s: Source): string {
+  if (s.diseased === undefined && s.healthy === undefined && s.people !== undefined) {
+    return `${s.people} people in all, half of them taken for each group`;
+  }
   if (s.diseased === undefined && s.healthy === undefined) {
     return "groups not known, weighed as 30 and 30";
   }

@@ -117,7 +117,7 @@ export function WhatIfTab(props: {
             );
           }}
         />
-        {props.weighed.method.school === "differential" && (
+        {(props.weighed.method.school === "differential" || props.weighed.method.school === "sober") && (
           <>
             {together("crossActivation", "Others provoke a test without figures", ACTIVATIONS)}
             {together("clusterShare", "Clusters believed beside their members", SHARES)}

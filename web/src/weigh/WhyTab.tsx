@@ -10,6 +10,13 @@ export function WhyTab(props: { condition: ConditionStanding; rows: LedgerRow[];
   return (
     <>
       <Ledger rows={rows.filter((r) => r.status === "counted")} path={reasons.path} condition={condition} />
+      {rows.some((r) => r.figures?.sober) && (
+        <p className="m-0 text-[15px] text-soft">
+          A figure is believed by as much as another clinic would find it again (&ldquo;here&rdquo;), and two
+          models of how candidates share their findings by half each, since neither is known to be right.
+        </p>
+      )}
+      <p className="m-0 text-[15px] text-soft">It begins at: {condition.began}.</p>
       <Rivals condition={condition} rows={rows} pull={reasons.pull} />
       <p className="m-0 text-[16px]">
         With the same findings, were it half as common to begin with ({percent(condition.pretest / 2)}), it

@@ -4,7 +4,7 @@ import { cleanup, screen, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { afterEach, describe, expect, it } from "vitest";
 import type { ConditionStanding } from "../api/types";
-import { rankedAndApart } from "../pieces/ranked";
+import { listed } from "../pieces/ranked";
 import { page } from "../test/page";
 import { Ranking } from "./Ranking";
 
@@ -24,7 +24,8 @@ function standing(id: string, more: Partial<ConditionStanding> = {}): ConditionS
     verdict: "needs more",
     borderline: false,
     weighed: false,
-    apart: false,
+    group: "untouched",
+    began: "base rate 20 %",
     rivals: [],
     aimed: { positive: 0, negative: 0, unclear: 0, words: "nothing examined" },
     definitions: [],
@@ -35,7 +36,7 @@ function standing(id: string, more: Partial<ConditionStanding> = {}): ConditionS
 const UNWEIGHABLE = standing("frozen", {
   pretest: 0.4,
   posttest: 0.4,
-  apart: true,
+  group: "found",
   aimed: { positive: 3, negative: 1, unclear: 0, words: "3 of 4 tests positive" },
   definitions: [
     { id: "stiff", state: "met", words: "Stiffness as defined: met" },
@@ -61,13 +62,47 @@ describe("the ranking", () => {
     expect(weighed.map((b) => b.textContent)).toEqual([expect.stringContaining("2. cuff")]);
     expect(weighed[0]?.textContent).toContain("ranked first in 80 % of simulations".replace(" %", "\u202f%"));
     expect(weighed[0]?.textContent).toContain("as supposed");
-    const apart = screen.getByRole("region", { name: "Not weighable" });
+    const apart = screen.getByRole("region", { name: "Found, no figures" });
     const frozen = within(apart).getByRole("button");
     expect(frozen.textContent).toContain("3 of 4 tests positive");
     expect(frozen.textContent).toContain("Stiffness as defined: met");
     expect(frozen.textContent).not.toContain("Late stage");
     await userEvent.setup().click(frozen);
     expect(chosen).toEqual(["frozen"]);
+  });
+
+  it("shows a part under its whole, what has to be settled, and the folded parts with their number", async () => {
+    page(
+      <Ranking
+        conditions={[
+          standing("cuff", {
+            weighed: true,
+            group: "weighed",
+            verdict: "settle first",
+            settle: { first: [], words: "Settle first: tear (31 %): drop arm tells most of it." },
+          } as unknown as Partial<ConditionStanding>),
+          standing("tear", {
+            weighed: true,
+            group: "weighed",
+            under: "cuff",
+            marked: "diagnosed by its sign (drop arm)",
+          }),
+          standing("slap"),
+          standing("gout"),
+        ]}
+        ghosts={{}}
+        chosen={undefined}
+        onChoose={() => undefined}
+      />,
+    );
+    expect(screen.getByText(/Settle first: tear/)).toBeTruthy();
+    expect(screen.getByText("diagnosed by its sign (drop arm)").closest("li")?.className).toContain(
+      "border-l",
+    );
+    const untouched = screen.getByRole("region", { name: "Not touched yet" });
+    expect(untouched.querySelector("details")?.open).toBe(false);
+    await userEvent.setup().click(within(untouched).getByText("Not touched yet (2)"));
+    expect(within(untouched).getAllByRole("button")).toHaveLength(2);
   });
 
   it("says what stood before in the place of a share that today's tests did not touch", () => {
@@ -89,9 +124,21 @@ describe("the ranking", () => {
   });
 
   it("loses no candidate, whichever stand apart", () => {
-    const all = [UNWEIGHABLE, standing("w", { weighed: true }), standing("a", { apart: true })];
-    const { ranked, apart } = rankedAndApart(all);
-    expect(ranked.map((c) => c.id)).toEqual(["w"]);
-    expect(apart.map((c) => c.id)).toEqual(["frozen", "a"]);
+    const earlier = { visit: 1, posttest: 0.15, words: "last 15 %" } as ConditionStanding["last"];
+    const all = [
+      standing("w", { weighed: true, group: "weighed" }),
+      UNWEIGHABLE,
+      standing("a", { group: "untouched" }),
+      standing("e", { group: "untouched", last: earlier }),
+      standing("n", { group: "negative" }),
+      standing("f", { weighed: true, group: "fell" }),
+    ];
+    const parts = listed(all);
+    const ids = (some: ConditionStanding[]) => some.map((c) => c.id);
+    expect(ids(parts.weighed)).toEqual(["w", "e", "f"]);
+    expect(ids(parts.found)).toEqual(["frozen"]);
+    expect(ids(parts.untouched)).toEqual(["a"]);
+    expect(ids(parts.negative)).toEqual(["n"]);
+    expect(Object.values(parts).flat()).toHaveLength(all.length);
   });
 });

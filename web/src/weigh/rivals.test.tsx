@@ -83,8 +83,8 @@ describe("what else would explain this", () => {
   it("is a step of the ledger, from the findings alone to what the others leave of them", () => {
     const path: Reasons["path"] = [
       { id: "arc", from: 0.3, to: 0.7 },
-      { id: "others", from: 0.7, to: 0.45 },
-      { id: "clusters", from: 0.45, to: 0.5 },
+      { id: "others", from: 0.7, to: 0.45, words: "What the other candidates explain" },
+      { id: "clusters", from: 0.45, to: 0.5, words: "What clusters add beside their members" },
     ];
     page(<Ledger rows={ROWS.slice(0, 1)} path={path} condition={CONDITION} />);
     expect(screen.getAllByRole("img", { name: /^from/ }).map((s) => s.getAttribute("aria-label"))).toEqual([

@@ -27,7 +27,15 @@ const CLUSTER: Cluster = {
   decided: false,
 };
 const found = (test: string) =>
-  ({ criterion: `${test}/it`, test, label: "it", side: "right", outcome: "negative", reason: "" }) as const;
+  ({
+    criterion: `${test}/it`,
+    test,
+    label: "it",
+    side: "right",
+    outcome: "negative",
+    reason: "",
+    assumed: false,
+  }) as const;
 
 beforeEach(() => {
   localStorage.clear();

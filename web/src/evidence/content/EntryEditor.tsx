@@ -10,6 +10,7 @@ import { inAddress, useContentChange } from "../queries";
 import { Differences } from "./Differences";
 import { FormField } from "./fields/FormField";
 import { type Form, FormContext } from "./form";
+import { PatientsTried } from "./PatientsTried";
 import { Trial } from "./Trial";
 import { type TrialTap, useTrial } from "./useTrial";
 import { type Fields, partsOf, renamed, slug, textOf, withFields } from "./values";
@@ -46,6 +47,7 @@ export function EntryEditor(props: {
   const reset = useContentChange();
   const id = textOf(fields.id);
   const trial = useTrial(entry.kind, id, fields, taps, props.isLead);
+  const keys = props.forms.keys[entry.kind];
   const stored = useMemo(
     () =>
       new Set(
@@ -62,6 +64,9 @@ export function EntryEditor(props: {
     setFields((now) => {
       const all = withFields(now, next);
       // Once stored, an id stays: files and records name the entry by it.
+      if (isNew && keys) {
+        return { ...all, id: keys.map((k) => textOf(all[k])).join(":") };
+      }
       const follows = isNew && TITLES.some((t) => t in next) && "id" in now && !isChosen(forms);
       const made = (entry.kind === "question" ? HISTORY : "") + slug(titleOf(all));
       return follows ? renamed(entry.kind, all, made) : all;
@@ -118,6 +123,12 @@ export function EntryEditor(props: {
         {id !== "" && <p className="m-0 text-[14px] text-soft">In files and links: {id}</p>}
         {props.isLead && (
           <>
+            <PatientsTried
+              kind={entry.kind}
+              id={id}
+              fields={fields}
+              ready={trial.data?.problems.length === 0}
+            />
             <Trial kind={entry.kind} tried={trial.data} error={trial.error} taps={taps} onTaps={setTaps} />
             <TextField
               label="Why, for the history"

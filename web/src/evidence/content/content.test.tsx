@@ -50,6 +50,13 @@ const FORMS: ContentForms = {
       field("share", "act", "Act above"),
       field("flag", "traumaOnly", "Only after an injury", { needed: false }),
     ],
+    judged: [
+      field("choice", "criterion", "The sign", { vocabulary: "answer" }),
+      field("choice", "condition", "Condition", { vocabulary: "condition" }),
+      field("id", "id", "Name in files and links"),
+      field("choice", "with", "There in those who have it", { vocabulary: "how-often" }),
+      field("long", "because", "Because"),
+    ],
     test: [
       field("text", "name", "Name"),
       field("id", "id", "Name in files and links"),
@@ -66,10 +73,14 @@ const FORMS: ContentForms = {
       }),
     ],
   },
+  keys: { judged: ["criterion", "condition"] },
   vocabularies: {
     region: [option("wrist", "Wrist"), option("hand", "Hand")],
     family: [option("inspection", "Inspection", { meaning: "Look from the front" })],
     reading: [option("pain", "Pain"), option("gapMm", "Gap")],
+    answer: [option("neer/pain", "Neer"), option("history/told", "What is told")],
+    condition: [option("slap-tear", "SLAP tear")],
+    "how-often": [option("usually", "usually"), option("seldom", "seldom")],
     precaution: Array.from({ length: 12 }, (_, i) =>
       option(`p${i}`, i === 7 ? "Recent surgery" : `Precaution ${i}`),
     ),
@@ -267,5 +278,51 @@ describe("names", () => {
       icd10: "",
       act: null,
     });
+  });
+});
+
+describe("a sign judged in words", () => {
+  it("is named by what it is about, and tried on the textbook patients before it is stored", async () => {
+    const user = userEvent.setup();
+    const asked = serverOf({
+      "POST /api/evidence/trials/judged/": () => ({ body: FINE }),
+      "POST /api/evidence/trials/judged/neer/pain%3A": () => ({ body: FINE }),
+      "POST /api/evidence/trials/judged/neer/pain%3Aslap-tear": () => ({ body: FINE }),
+      "POST /api/evidence/patient-trials/judged/neer/pain%3Aslap-tear": () => ({
+        body: {
+          patients: 24,
+          otherwise: [
+            { id: "torn-cuff", before: [], after: ["slap-tear is expected first, and stands at place 2"] },
+          ],
+        },
+      }),
+    });
+    page(
+      <EntryEditor
+        entry={
+          {
+            kind: "judged",
+            id: "",
+            version: 0,
+            fields: { criterion: "", condition: "", id: "", with: "", because: "" },
+            differences: [],
+          } as unknown as EntryView
+        }
+        forms={FORMS}
+        isLead
+        isNew
+        onStored={() => undefined}
+        onGone={() => undefined}
+      />,
+    );
+    await user.selectOptions(screen.getByRole("combobox", { name: "The sign" }), "neer/pain");
+    await user.selectOptions(screen.getByRole("combobox", { name: "Condition" }), "slap-tear");
+    expect(screen.getByText("In files and links: neer/pain:slap-tear")).toBeTruthy();
+    const button = screen.getByRole("button", { name: "Try it on the textbook patients" });
+    await waitFor(() => expect((button as HTMLButtonElement).disabled).toBe(false));
+    await user.click(button);
+    expect(await screen.findByText("One textbook patient would be read otherwise.")).toBeTruthy();
+    expect(screen.getByText("torn cuff").closest("li")?.textContent).toContain("stands at place 2");
+    expect(asked.at(-1)?.body).toMatchObject({ fields: { id: "neer/pain:slap-tear" } });
   });
 });

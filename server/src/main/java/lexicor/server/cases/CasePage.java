@@ -9,12 +9,16 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.Ladder;
 import lexicor.core.catalogue.Precaution;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.ClusterRule;
+import lexicor.core.evidence.EvidenceBase;
+import lexicor.core.examination.AskedFor;
 import lexicor.core.examination.CriterionEvaluator;
 import lexicor.core.examination.Finding;
+import lexicor.core.examination.Outcome;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.planning.LadderStart;
@@ -23,6 +27,9 @@ import lexicor.core.planning.Precautions;
 import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.ClusterProgress;
+import lexicor.core.weighing.input.PointsSoFar;
+import lexicor.server.cases.CaseViews.AnswerView;
+import lexicor.server.cases.CaseViews.AskView;
 import lexicor.server.cases.CaseViews.BlockedTest;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.ClusterView;
@@ -145,6 +152,7 @@ public class CasePage {
                 cluster.members().size() - progress.open().size(),
                 cluster.members().size(),
                 cluster.rule() instanceof ClusterRule.AtLeast rule ? rule.positives() : null,
+                progress.points().map(PointsSoFar::words).orElse(null),
                 progress.open().isEmpty() || progress.isDecidedEarly());
     }
 
@@ -168,16 +176,55 @@ public class CasePage {
             if (begun.contains(test.id())) {
                 for (Side side : List.of(c.involved().other(), c.involved())) {
                     for (Finding f : evaluator.evaluate(test, side)) {
-                        String label = c.catalogue()
-                                .criterion(f.criterion())
-                                .orElseThrow()
-                                .label();
-                        views.add(new FindingView(f.criterion(), test.id(), label, side, f.outcome(), f.reason()));
+                        Criterion criterion =
+                                c.catalogue().criterion(f.criterion()).orElseThrow();
+                        views.add(new FindingView(
+                                f.criterion(),
+                                test.id(),
+                                criterion.label(),
+                                side,
+                                f.outcome(),
+                                f.reason(),
+                                f.assumed(),
+                                side == c.involved() && f.assumed() && wouldCount(c, test, f)
+                                        ? asked(c, test, criterion)
+                                        : null));
                     }
                 }
             }
         }
         return views;
+    }
+
+    /** Whether an assumed negative would count were it said: for a candidate for which a positive of its test speaks (method M19). */
+    private static boolean wouldCount(OpenCase c, ClinicalTest test, Finding assumed) {
+        EvidenceBase evidence = c.basis().evidence();
+        return c.bedside().conditions().stream()
+                .filter(k -> evidence.accuracy(assumed.criterion(), k.id()).isPresent())
+                .anyMatch(k -> test.criterionIds().stream()
+                        .filter(id -> c.findings()
+                                .of(id)
+                                .filter(f -> f.outcome() == Outcome.POSITIVE)
+                                .isPresent())
+                        .anyMatch(id -> evidence.accuracy(id, k.id())
+                                .filter(a -> a.logPositiveRatio() > 0)
+                                .isPresent()));
+    }
+
+    private static AskView asked(OpenCase c, ClinicalTest test, Criterion criterion) {
+        return AskedFor.of(test, criterion, c.readings(), c.involved())
+                .map(a -> new AskView(
+                        a.at(),
+                        a.question(),
+                        a.answers().stream()
+                                .map(answer -> new AnswerView(
+                                        answer.label(),
+                                        answer.changes().entrySet().stream()
+                                                .collect(Collectors.toMap(
+                                                        e -> e.getKey().leafName(),
+                                                        e -> e.getValue().plain()))))
+                                .toList()))
+                .orElse(null);
     }
 
     /** Every test that a precaution of the case blocks, with the reason for going ahead where there is one. */

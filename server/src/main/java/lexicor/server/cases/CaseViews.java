@@ -138,6 +138,7 @@ public final class CaseViews {
      * @param done members with a clear outcome
      * @param members how many there are
      * @param needed how many positives it asks for; absent where every count has its own ratio
+     * @param progress how far its points have come, in words; absent where none are given
      * @param decided whether the rest can change nothing
      */
     public record ClusterView(
@@ -149,6 +150,7 @@ public final class CaseViews {
             int done,
             int members,
             @Schema(nullable = true) Integer needed,
+            @Schema(nullable = true) String progress,
             boolean decided) {}
 
     /**
@@ -165,6 +167,25 @@ public final class CaseViews {
     /** What stands recorded at one place. */
     public record PlaceReadings(String test, String at, Side side, Map<String, Object> values) {}
 
-    /** A criterion's outcome on one side, with the reason. */
-    public record FindingView(String criterion, String test, String label, Side side, Outcome outcome, String reason) {}
+    /**
+     * A criterion's outcome on one side, with the reason.
+     *
+     * @param assumed whether it is a negative that nobody said
+     * @param ask the sign that nobody said and that would count, to be answered in its line; absent where there is none
+     */
+    public record FindingView(
+            String criterion,
+            String test,
+            String label,
+            Side side,
+            Outcome outcome,
+            String reason,
+            boolean assumed,
+            @Schema(nullable = true) AskView ask) {}
+
+    /** A question with the answers that say it. */
+    public record AskView(String at, String question, List<AnswerView> answers) {}
+
+    /** @param changes what a tap of the answer records */
+    public record AnswerView(String label, Map<String, Object> changes) {}
 }

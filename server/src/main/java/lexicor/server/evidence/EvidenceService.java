@@ -20,7 +20,7 @@ import lexicor.core.evidence.Study;
 import lexicor.core.numbers.Interval;
 import lexicor.server.catalogue.Editions;
 import lexicor.server.evidence.EvidenceViews.CheckView;
-import lexicor.server.evidence.EvidenceViews.JudgedView;
+import lexicor.server.evidence.EvidenceViews.JudgementView;
 import lexicor.server.evidence.EvidenceViews.PairLine;
 import lexicor.server.evidence.EvidenceViews.PairView;
 import lexicor.server.evidence.EvidenceViews.PooledView;
@@ -166,7 +166,7 @@ class EvidenceService {
                 status,
                 editions.catalogue()
                         .judged(criterion, condition)
-                        .map(JudgedView::of)
+                        .map(JudgementView::of)
                         .orElse(null),
                 accuracy.map(Accuracy::method).orElse(null),
                 accuracy.map(a -> ratio(a, true)).orElse(null),

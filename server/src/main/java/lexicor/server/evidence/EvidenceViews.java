@@ -45,7 +45,7 @@ final class EvidenceViews {
             double people,
             @Schema(allowableValues = {"weighable", "judged", "left-out", "unchecked", "sensitivity-only", "none"})
                     String status,
-            @Schema(nullable = true) JudgedView judged,
+            @Schema(nullable = true) JudgementView judged,
             @Schema(nullable = true) Accuracy.Method method,
             @Schema(nullable = true) RatioView positive,
             @Schema(nullable = true) RatioView negative) {}
@@ -58,9 +58,9 @@ final class EvidenceViews {
      * @param defining whether the sign is the condition
      * @param by who judged it; empty for what came with the program
      */
-    record JudgedView(HowOften with, HowOften without, boolean defining, String because, String by) {
-        static JudgedView of(JudgedSign sign) {
-            return new JudgedView(sign.with(), sign.without(), sign.defining(), sign.because(), sign.by());
+    record JudgementView(HowOften with, HowOften without, boolean defining, String because, String by) {
+        static JudgementView of(JudgedSign sign) {
+            return new JudgementView(sign.with(), sign.without(), sign.defining(), sign.because(), sign.by());
         }
     }
 

@@ -11,21 +11,27 @@ import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.Cluster.Citation;
 import lexicor.core.catalogue.published.Figures;
+import lexicor.core.catalogue.published.JudgedSign;
 import lexicor.core.evidence.Accuracy;
 import lexicor.core.evidence.Evidence;
+import lexicor.core.evidence.Evidence.Weighable;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Outcome;
+import lexicor.core.examination.Wording;
 import lexicor.core.numbers.Interval;
 import lexicor.core.weighing.LedgerRow;
 import lexicor.core.weighing.Status;
 import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.explain.Hundred;
+import lexicor.core.weighing.input.ClusterProgress;
+import lexicor.core.weighing.input.PointsSoFar;
 import lexicor.core.weighing.model.Item;
 import lexicor.server.standing.Weighed.FiguresView;
 import lexicor.server.standing.Weighed.HundredView;
 import lexicor.server.standing.Weighed.LedgerRowView;
+import lexicor.server.standing.Weighed.SoberView;
 import lexicor.server.standing.Weighed.SourceView;
 
 /** Ledger rows with their names, intervals and sources. */
@@ -35,8 +41,11 @@ final class LedgerView {
     private final Catalogue catalogue;
     private final EvidenceBase evidence;
     private final Findings findings;
+    private final boolean sober;
 
-    LedgerView(Catalogue catalogue, EvidenceBase evidence, Findings findings) {
+    /** @param sober whether the figures are weighed soberly */
+    LedgerView(Catalogue catalogue, EvidenceBase evidence, Findings findings, boolean sober) {
+        this.sober = sober;
         this.catalogue = catalogue;
         this.evidence = evidence;
         this.findings = findings;
@@ -58,9 +67,13 @@ final class LedgerView {
     }
 
     private LedgerRowView finding(LedgerRow row, String condition, double pretest) {
-        Optional<Accuracy> accuracy =
-                accuracy(Optional.ofNullable(evidence.of(row.id()).get(condition)));
-        Optional<Interval> interval = interval(accuracy, row);
+        Optional<Weighable> weighed =
+                weighable(Optional.ofNullable(evidence.of(row.id()).get(condition)));
+        Optional<JudgedSign> judged =
+                weighed.filter(Weighable::isJudged).flatMap(w -> catalogue.judged(row.id(), condition));
+        // A judgement is words, never a figure.
+        Optional<Weighable> studied = judged.isPresent() ? Optional.empty() : weighed;
+        Optional<Interval> interval = interval(studied, row);
         return new LedgerRowView(
                 row.id(),
                 row.kind(),
@@ -68,18 +81,25 @@ final class LedgerView {
                 catalogue.testOf(row.id()).map(ClinicalTest::family).orElse(Finding.HISTORY_FAMILY),
                 row.result(),
                 findings.of(row.id()).map(Finding::reason).orElse(""),
-                orNull(row.lrAlone()),
+                judged.isPresent() ? null : orNull(row.lrAlone()),
                 interval.map(Interval::low).orElse(null),
                 interval.map(Interval::high).orElse(null),
                 orNull(row.lrAdded()),
                 row.status(),
                 StatusSentence.of(row, catalogue),
-                accuracy.map(a -> a.method()).orElse(null),
-                accuracy.map(a -> figures(a, pretest)).orElse(null),
+                weighed.map(w -> w.accuracy().method()).orElse(null),
+                studied.map(w -> figures(w, pretest)).orElse(null),
+                judged.map(LedgerView::words).orElse(null),
                 evidence.rows(row.id(), condition).stream().map(this::source).toList());
     }
 
-    private static FiguresView figures(Accuracy a, double pretest) {
+    private static String words(JudgedSign j) {
+        return Wording.capital(j.sentence()) + " (judged" + (j.by().isEmpty() ? "" : " by " + j.by()) + ", no study): "
+                + j.because() + ".";
+    }
+
+    private FiguresView figures(Weighable w, double pretest) {
+        Accuracy a = w.accuracy();
         Accuracy.Shown shown = a.shown();
         Hundred people = Hundred.of(pretest, a.sensitivity(), a.specificity());
         return new FiguresView(
@@ -89,6 +109,7 @@ final class LedgerView {
                 shown.specificity(),
                 shown.specificityInterval().low(),
                 shown.specificityInterval().high(),
+                sober ? new SoberView(w.sober().sensitivity(), w.sober().specificity()) : null,
                 new HundredView(
                         people.outOf(),
                         people.with(),
@@ -102,7 +123,7 @@ final class LedgerView {
                 .filter(c -> c.id().equals(row.id()))
                 .findFirst()
                 .orElseThrow();
-        Optional<Interval> interval = interval(accuracy(evidence.ofCluster(row.id())), row);
+        Optional<Interval> interval = interval(weighable(evidence.ofCluster(row.id())), row);
         return new LedgerRowView(
                 row.id(),
                 row.kind(),
@@ -117,20 +138,21 @@ final class LedgerView {
                 row.status(),
                 StatusSentence.of(row, catalogue),
                 null,
-                accuracy(evidence.ofCluster(row.id()))
-                        .map(a -> figures(a, pretest))
+                weighable(evidence.ofCluster(row.id()))
+                        .map(w -> figures(w, pretest))
                         .orElse(null),
+                null,
                 List.of(clusterSource(cluster)));
     }
 
-    private static Optional<Accuracy> accuracy(Optional<Evidence> evidence) {
-        return evidence.filter(Evidence.Weighable.class::isInstance).map(e -> ((Evidence.Weighable) e).accuracy());
+    private static Optional<Weighable> weighable(Optional<Evidence> evidence) {
+        return evidence.filter(Weighable.class::isInstance).map(Weighable.class::cast);
     }
 
     /** The interval of the row's likelihood ratio alone; empty where the row has none. */
-    private static Optional<Interval> interval(Optional<Accuracy> accuracy, LedgerRow row) {
-        return accuracy.filter(a -> row.lrAlone().isPresent())
-                .map(a -> a.ratioInterval(row.result().equals("positive")));
+    private static Optional<Interval> interval(Optional<Weighable> weighed, LedgerRow row) {
+        return weighed.filter(w -> row.lrAlone().isPresent())
+                .map(w -> w.accuracy().ratioInterval(row.result().equals("positive")));
     }
 
     private String members(Cluster cluster) {
@@ -139,7 +161,10 @@ final class LedgerView {
                         .filter(f -> f.outcome() == Outcome.POSITIVE)
                         .isPresent())
                 .count();
-        return positive + " of " + cluster.members().size() + " positive";
+        ClusterProgress progress = ClusterProgress.of(cluster, findings);
+        return progress.points()
+                .map(PointsSoFar::words)
+                .orElseGet(() -> positive + " of " + cluster.members().size() + " positive");
     }
 
     private SourceView source(AccuracyRow row) {
@@ -152,6 +177,7 @@ final class LedgerView {
                 orNull(f.specificity()),
                 orNull(f.diseased()),
                 orNull(f.healthy()),
+                orNull(f.people()),
                 row.population(),
                 row.bias(),
                 row.confidence(),
@@ -172,6 +198,7 @@ final class LedgerView {
                 f.map(x -> orNull(x.specificity())).orElse(null),
                 f.map(x -> orNull(x.diseased())).orElse(null),
                 f.map(x -> orNull(x.healthy())).orElse(null),
+                f.map(x -> orNull(x.people())).orElse(null),
                 "",
                 cluster.bias(),
                 from.confidence(),

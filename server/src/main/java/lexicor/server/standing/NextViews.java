@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.planning.Advice;
 import lexicor.core.planning.Restraint;
 import lexicor.core.planning.Stage;
@@ -20,14 +21,16 @@ final class NextViews {
     private static final int EFFECTS_SHOWN = 3;
 
     private final Catalogue catalogue;
+    private final EvidenceBase evidence;
     private final WeighedCase result;
     private final Set<String> done;
 
     /**
      * @param done the tests of which something is recorded
      */
-    NextViews(Catalogue catalogue, WeighedCase result, Set<String> done) {
+    NextViews(Catalogue catalogue, EvidenceBase evidence, WeighedCase result, Set<String> done) {
         this.catalogue = catalogue;
+        this.evidence = evidence;
         this.result = result;
         this.done = done;
     }
@@ -96,6 +99,9 @@ final class NextViews {
                 next.gain(),
                 next.gainPerMinute().isPresent() ? next.gainPerMinute().getAsDouble() : null,
                 test.after().stream().filter(t -> !done.contains(t)).findFirst().orElse(null),
+                result.conditions().stream()
+                        .filter(c -> next.gainFor(c.id()) > 0)
+                        .allMatch(c -> evidence.isJudged(next.id(), c.id())),
                 effects);
     }
 }

@@ -167,6 +167,7 @@ public record Standing(
     /**
      * A test that could be done next, and what it would do.
      *
+     * @param judged whether what it would tell rests on judgements in words alone, with no study
      * @param firstDo a test that has to come before it and is not done yet
      */
     public record NextTestView(
@@ -180,6 +181,7 @@ public record Standing(
             double gain,
             @Schema(nullable = true) Double gainPerMinute,
             @Schema(nullable = true) String firstDo,
+            boolean judged,
             List<Effect> effects) {}
 
     /** What a next test would do to one condition. */

@@ -24,11 +24,13 @@ import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.explain.Doubts;
 import lexicor.core.weighing.explain.Explanation;
 import lexicor.core.weighing.explain.Hundred;
+import lexicor.core.weighing.explain.PathStep;
 import lexicor.core.weighing.explain.UncheckedShare;
 import lexicor.core.weighing.input.BedsideCase;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.WeighingSettings;
 import lexicor.core.weighing.listed.ConditionList;
+import lexicor.core.weighing.model.Item;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standing.LeftView;
 
@@ -58,7 +60,11 @@ public final class Standings {
             BedsideCase bedside, Basis basis, WeighedCase result, Map<String, LastStanding> earlier, OpenPlan planned) {
         WeighingSettings settings = basis.settings();
         Map<String, List<Weighed.LedgerRowView>> ledgers = new LinkedHashMap<>();
-        LedgerView view = new LedgerView(basis.catalogue(), basis.evidence(), bedside.findings());
+        LedgerView view = new LedgerView(
+                basis.catalogue(),
+                basis.evidence(),
+                bedside.findings(),
+                basis.school().isSober());
         result.conditions().forEach(c -> ledgers.put(c.id(), view.rows(c)));
         boolean clustersSpeak =
                 result.conditions().stream().flatMap(c -> c.ledger().stream()).anyMatch(LedgerView::isSpeakingCluster);
@@ -98,7 +104,8 @@ public final class Standings {
                     c.id(),
                     new Weighed.ReasonsView(
                             explanation.path(c.id()).stream()
-                                    .map(s -> new Weighed.PathStepView(s.id(), s.from(), s.to()))
+                                    .map(s -> new Weighed.PathStepView(
+                                            s.id(), s.from(), s.to(), words(s, basis.catalogue())))
                                     .toList(),
                             Doubts.of(c, known, explanation).stream()
                                     .map(d -> DoubtSentence.of(d, basis.catalogue()))
@@ -113,6 +120,21 @@ public final class Standings {
         return reasons;
     }
 
+    /** What a step is that no finding or cluster makes; null for one of those. */
+    private static String words(PathStep step, Catalogue catalogue) {
+        if (step.id().startsWith(PathStep.HELD)) {
+            String cluster = step.id().substring(PathStep.HELD.length());
+            return "Held by \u201c" + StatusSentence.name(cluster, catalogue)
+                    + "\u201d, which is open: its members together say no more than it could";
+        }
+        return switch (step.id()) {
+            case PathStep.OTHERS -> "What the other candidates explain";
+            case PathStep.CLUSTERS -> "What clusters add beside their members";
+            case PathStep.BY_HALF -> "What the other candidates and the clusters change, by half";
+            default -> null;
+        };
+    }
+
     /** What decided clusters add beside their members (method M17). */
     private static Weighed.PullView pull(WeighedCondition c, Basis basis) {
         if (c.clusterPull().isEmpty()) {
@@ -120,7 +142,7 @@ public final class Standings {
         }
         double factor = c.clusterPull().getAsDouble();
         String clusters = c.ledger().stream()
-                .filter(r -> r.status() == Status.SHARED)
+                .filter(r -> r.status() == Status.SHARED || r.kind() == Item.Kind.CLUSTER && r.status() == Status.OPEN)
                 .map(r -> StatusSentence.name(r.id(), basis.catalogue()))
                 .collect(Collectors.joining(", "));
         return new Weighed.PullView(
@@ -228,7 +250,7 @@ public final class Standings {
             int shown) {
         Catalogue catalogue = basis.catalogue();
         Set<String> done = bedside.findings().testsDone(catalogue);
-        NextViews next = new NextViews(catalogue, result, done);
+        NextViews next = new NextViews(catalogue, basis.evidence(), result, done);
         List<NextTest> reachable = reachable(bedside, catalogue, result);
         boolean anything = result.conditions().stream().anyMatch(ConditionList::isWeighed);
         List<Restraint.Left> left = Restraint.of(catalogue, bedside.findings(), result);

@@ -85,9 +85,11 @@ public record Weighed(
      * A step; the probability before and after it.
      *
      * @param id a finding or cluster; {@code others} for what the other candidates explain, {@code clusters} for what decided
-     *     clusters add beside their members
+     *     clusters add beside their members, {@code by-half} for both believed by half, {@code held} and a cluster's id for what an open
+     *     cluster holds back
+     * @param words what the step is, where it is no finding or cluster; absent for one of those
      */
-    public record PathStepView(String id, double from, double to) {}
+    public record PathStepView(String id, double from, double to, @Schema(nullable = true) String words) {}
 
     /** So many of so many have the condition. */
     public record PeopleView(int outOf, int with) {}
@@ -152,6 +154,8 @@ public record Weighed(
      *
      * @param reason why the finding came out as it did
      * @param sentence what became of it, in plain words
+     * @param judged the judgement that it is weighed by, in words; it has neither figures nor a ratio of its own then; absent where
+     *     studies speak
      */
     public record LedgerRowView(
             String id,
@@ -168,9 +172,14 @@ public record Weighed(
             String sentence,
             @Schema(nullable = true) Accuracy.Method pooling,
             @Schema(nullable = true) FiguresView figures,
+            @Schema(nullable = true) String judged,
             List<SourceView> sources) {}
 
-    /** Sensitivity and specificity as weighed with, their 95 % intervals, and what they mean for this pretest. */
+    /**
+     * Sensitivity and specificity as printed, their 95 % intervals, and what they mean for this pretest.
+     *
+     * @param sober absent where figures are weighed as printed
+     */
     public record FiguresView(
             double sensitivity,
             double sensitivityLow,
@@ -178,7 +187,11 @@ public record Weighed(
             double specificity,
             double specificityLow,
             double specificityHigh,
+            @Schema(nullable = true) SoberView sober,
             HundredView people) {}
+
+    /** The same as they are believed: as another clinic would find them again (method M23). */
+    public record SoberView(double sensitivity, double specificity) {}
 
     /** A study behind a figure, as printed. */
     public record SourceView(
@@ -189,6 +202,7 @@ public record Weighed(
             @Schema(nullable = true) Double specificity,
             @Schema(nullable = true) Double diseased,
             @Schema(nullable = true) Double healthy,
+            @Schema(nullable = true) Double people,
             String population,
             String bias,
             String confidence,

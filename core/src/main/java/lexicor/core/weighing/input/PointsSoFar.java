@@ -4,6 +4,7 @@ import java.util.function.Function;
 import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.catalogue.published.ClusterRule.Weighted;
 import lexicor.core.catalogue.published.Truth;
+import lexicor.core.examination.Wording;
 
 /**
  * How far a score has come (method M5).
@@ -27,6 +28,12 @@ public record PointsSoFar(ClusterRule.Points rule, double reached, double open) 
             }
         }
         return new PointsSoFar(rule, reached, open);
+    }
+
+    /** For example: 17 of 26 points, line 12, 5 open. */
+    public String words() {
+        return Wording.plain(reached) + " of " + Wording.plain(rule.most()) + " points, line "
+                + Wording.plain(rule.line()) + (open > 0 ? ", " + Wording.plain(open) + " open" : "");
     }
 
     /** Whether the line is reached: unknown while what is open could still reach it. */
