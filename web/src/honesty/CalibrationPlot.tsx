@@ -6,7 +6,7 @@ const EDGE = 34;
 const WAYS = [
   ["independent", "var(--soft)"],
   ["overlap-aware", "var(--amber)"],
-  ["differential", "var(--teal)"],
+  ["sober", "var(--teal)"],
 ] as const;
 
 export type Lines = Record<(typeof WAYS)[number][0], number[][]>;
@@ -20,7 +20,7 @@ export function CalibrationPlot(props: { scenario: string; lines: Lines }) {
       <figcaption className="text-[15px] leading-tight">{props.scenario}</figcaption>
       <svg
         role="img"
-        aria-label={sentence(props.lines.differential)}
+        aria-label={sentence(props.lines.sober)}
         width={EDGE + SIZE + 12}
         height={SIZE + 34}
         className="overflow-visible"
@@ -60,7 +60,7 @@ function Point(props: { way: string; x: number; y: number; colour: string }) {
   if (way === "overlap-aware") {
     return <circle cx={x} cy={y} r="4" fill={colour} />;
   }
-  return way === "differential" ? (
+  return way === "sober" ? (
     <rect x={x - 4} y={y - 4} width="8" height="8" transform={`rotate(45 ${x} ${y})`} fill={colour} />
   ) : (
     <rect x={x - 3.5} y={y - 3.5} width="7" height="7" fill="none" stroke={colour} strokeWidth="1.6" />
@@ -69,5 +69,5 @@ function Point(props: { way: string; x: number; y: number; colour: string }) {
 
 function sentence(points: number[][]): string {
   const said = points.map(([a = 0, b = 0]) => `${percent(a)} stated, ${percent(b)} had it`);
-  return `Weighed together: ${said.join("; ")}`;
+  return `Sober: ${said.join("; ")}`;
 }

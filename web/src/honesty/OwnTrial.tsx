@@ -3,10 +3,10 @@ import { Link } from "react-router";
 import { useCatalogue } from "../api/queries";
 import type { NewTrial, Trial } from "../api/types";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { percent } from "../pieces/format";
 import { SCHOOLS } from "../pieces/schools";
 import { Toggles } from "../pieces/Toggles";
 import { CalibrationPlot, type Lines } from "./CalibrationPlot";
+import { counted, estimate, share } from "./estimates";
 import { useStartTrial, useTrial } from "./queries";
 import { Rows } from "./Rows";
 
@@ -15,8 +15,10 @@ type Clinic = Trial["clinics"][number];
 const HEADER = [
   "way to weigh",
   "log loss a patient",
+  "saved over each by itself",
   "Brier score",
-  "calibration: intercept, slope",
+  "calibration: intercept",
+  "slope",
   '"80 %" was right',
   "inner band holds the truth",
   "new clinic's band does",
@@ -58,8 +60,9 @@ export function OwnTrial() {
         </button>
       </form>
       <p className="m-0 text-[16px] text-soft">
-        Four made-up clinics, from mild to harsh, see patients with this complaint at the base rates,
-        candidates and settings in force here. It takes up to a minute, and recording goes on.{" "}
+        Six made-up clinics, four of one kind from mild to harsh and two drawn otherwise, see patients with
+        this complaint at the base rates, candidates and settings in force here. It takes up to a minute, and
+        recording goes on.{" "}
         <Link to="/honesty" className="underline">
           What such clinics are like, and what was found in them
         </Link>
@@ -79,8 +82,8 @@ export function OwnTrial() {
       {found?.state === "done" && (
         <>
           <p role="status" className="m-0">
-            Tried: {found.complaint}, {settingName(found.setting)}. A few hundred patients a clinic: the last
-            digits are chance.
+            Tried: {found.complaint}, {settingName(found.setting)}. Each figure is given with 1.96 standard
+            errors, and a share with how many it is of.
           </p>
           <div className="flex flex-wrap gap-3">
             {found.clinics.map((c) => (
@@ -88,8 +91,8 @@ export function OwnTrial() {
             ))}
           </div>
           <p className="m-0 text-[15px] text-soft">
-            Stated along, how many had it up. ◆ weighed together, ● each by itself with overlap counted, □
-            multiplied. Below the dashed line: too sure.
+            Stated along, how many had it up. ◆ sober, ● each by itself with overlap counted, □ multiplied.
+            Below the dashed line: too sure.
           </p>
           {found.clinics.map((c) => (
             <Rows
@@ -112,11 +115,13 @@ function row(label: string, way: Clinic["ways"][number] | undefined): string[] {
   }
   return [
     label,
-    way.logLoss.toFixed(3),
-    way.brier.toFixed(3),
-    `${way.intercept.toFixed(2)}, ${way.slope.toFixed(2)}`,
-    way.rightAtEighty == null ? "none" : percent(way.rightAtEighty),
-    percent(way.inner),
-    percent(way.outer),
+    estimate(way.logLoss),
+    way.school === "overlap-aware" ? "" : estimate(way.saved, "+"),
+    estimate(way.brier),
+    estimate(way.intercept),
+    estimate(way.slope),
+    counted(way.rightAtEighty, way.statedAtEighty),
+    share(way.inner),
+    share(way.outer),
   ];
 }

@@ -14,14 +14,18 @@ describe("how right the program is", () => {
     expect(headings.indexOf("Where it is wrong")).toBeLessThan(
       headings.indexOf("Stated, and how many had it"),
     );
-    const clinics = screen.getAllByRole("img", { name: /^Weighed together: / });
-    expect(clinics).toHaveLength(4);
-    for (const clinic of ["Mild: nothing else provokes", "Harsh: all of it, doubled"]) {
+    const clinics = screen.getAllByRole("img", { name: /^Sober: / });
+    expect(clinics).toHaveLength(6);
+    for (const clinic of [
+      "Mild: nothing else provokes",
+      "Harsh: all of it, doubled",
+      "Harsh otherwise: two thirds provoke, the first sign decides",
+    ]) {
       const table = screen.getByRole("table", { name: clinic });
-      // A row for each of the five ways, each with its share of statements of 80 % that were right.
+      // A row for each of the six ways, each with its share of statements of 80 % that were right.
       const rows = within(table).getAllByRole("row").slice(1);
-      expect(rows).toHaveLength(5);
-      expect(rows[0]?.textContent).toMatch(/weighed together.*\d %/);
+      expect(rows).toHaveLength(6);
+      expect(rows[0]?.textContent).toMatch(/sober.*\d %/);
     }
     expect(screen.getByRole("table", { name: "Until a verdict" })).toBeTruthy();
   });

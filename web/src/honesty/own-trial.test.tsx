@@ -12,7 +12,15 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-const WAY = { logLoss: 1.5, brier: 0.07, intercept: -0.4, slope: 0.8, inner: 0.7, outer: 0.9 };
+const WAY = {
+  logLoss: { value: 1.5432, within: 0.04 },
+  saved: { value: 0.031, within: 0.2 },
+  brier: { value: 0.0712, within: 0.0009 },
+  intercept: { value: -0.4, within: 0.3 },
+  slope: { value: 0 },
+  inner: { value: 1, within: 0 },
+  outer: { value: 0.9, within: 0.021 },
+};
 const RUNNING: Trial = {
   state: "running",
   progress: 0.25,
@@ -30,10 +38,10 @@ const DONE: Trial = {
       clinic: "mild",
       patients: 350,
       ways: [
-        { ...WAY, school: "independent", rightAtEighty: 0.64 },
-        { ...WAY, school: "differential" },
+        { ...WAY, school: "independent", rightAtEighty: 16, statedAtEighty: 25 },
+        { ...WAY, school: "sober", rightAtEighty: 5, statedAtEighty: 5 },
       ],
-      points: { independent: [[0.8, 0.6]], "overlap-aware": [], differential: [[0.8, 0.75]] },
+      points: { independent: [[0.8, 0.6]], "overlap-aware": [], sober: [[0.8, 0.75]] },
     },
   ],
 };
@@ -93,19 +101,21 @@ describe("a trial with the department's own base rates", () => {
           .map((c) => c.textContent),
       );
     expect(rows).toHaveLength(6);
-    // Nothing was stated at 80 % by the first; the second way was not judged at all.
+    // Digits end where the interval begins; five of five are no percentage; the other ways were not judged at all.
     expect(rows[0]).toEqual([
-      "Weighed together",
-      "1.500",
-      "0.070",
-      "-0.40, 0.80",
-      "none",
-      "70\u202f%",
-      "90\u202f%",
+      "Sober",
+      "1.54 ± 0.04",
+      "+0.0 ± 0.2",
+      "0.071 ± 0.001",
+      "-0.4 ± 0.3",
+      "too few",
+      "5 of 5",
+      "100 ± 0\u202f%",
+      "90 ± 3\u202f%",
     ]);
-    expect(rows[1]?.slice(1)).toEqual(["none", "none", "none", "none", "none", "none"]);
-    expect(rows[2]?.[4]).toBe("64\u202f%");
-    expect(screen.getByRole("img", { name: /^Weighed together: / })).toBeTruthy();
+    expect(rows[1]?.slice(1).every((cell) => cell === "none")).toBe(true);
+    expect(rows[3]?.[6]).toBe("64\u202f% of 25");
+    expect(screen.getByRole("img", { name: /^Sober: / })).toBeTruthy();
     expect(screen.queryByRole("progressbar")).toBeNull();
   });
 

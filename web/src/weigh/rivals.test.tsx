@@ -92,7 +92,7 @@ describe("what else would explain this", () => {
       expect.stringMatching(/from 70.% to 45/),
       expect.stringMatching(/from 45.% to 50/),
     ]);
-    expect(screen.getByText("The other candidates")).toBeTruthy();
-    expect(screen.getByText("Decided clusters")).toBeTruthy();
+    expect(screen.getByText("What the other candidates explain")).toBeTruthy();
+    expect(screen.getByText("What clusters add beside their members")).toBeTruthy();
   });
 });

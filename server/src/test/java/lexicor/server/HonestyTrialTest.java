@@ -40,8 +40,8 @@ class HonestyTrialTest {
         List<Double> losses = new ArrayList<>();
         for (JsonNode clinic : trial.get("clinics")) {
             assertThat(clinic.get("patients").asInt()).isEqualTo(PATIENTS);
-            assertThat(clinic.get("ways")).hasSize(5);
-            clinic.get("ways").forEach(w -> losses.add(w.get("logLoss").asDouble()));
+            assertThat(clinic.get("ways")).hasSize(6);
+            clinic.get("ways").forEach(w -> losses.add(w.at("/logLoss/value").asDouble()));
         }
         return losses;
     }
@@ -50,8 +50,9 @@ class HonestyTrialTest {
     void everyWayIsTriedInEveryClinicAtTheBaseRatesOfTheSetting() throws Exception {
         JsonNode trial = tried("thumb-side-tingling", "specialist");
         assertThat(trial.get("state").asString()).isEqualTo("done");
-        assertThat(trial.get("clinics")).hasSize(4);
+        assertThat(trial.get("clinics")).hasSize(6);
         List<Double> losses = losses(trial);
+        assertThat(trial.at("/clinics/0/ways/0/slope/within").asDouble()).isPositive();
         assertThat(losses).allSatisfy(l -> assertThat(l).isPositive());
         assertThat(losses(tried("thumb-side-tingling", "specialist"))).isEqualTo(losses);
         assertThat(losses(tried("thumb-side-tingling", "community"))).isNotEqualTo(losses);

@@ -15,13 +15,16 @@ final class CalibrationPlot {
     private static final int TOP = 30;
     private static final int GAP = 24;
     private static final Map<School, String> COLOURS =
-            Map.of(School.DIFFERENTIAL, "#0d5e5f", School.OVERLAP_AWARE, "#9a4f00", School.INDEPENDENT, "#6b6459");
+            Map.of(School.SOBER, "#0d5e5f", School.OVERLAP_AWARE, "#9a4f00", School.INDEPENDENT, "#6b6459");
+    /** The way that a department begins with, and the two that it is held against. */
+    static final List<School> DRAWN = List.of(School.INDEPENDENT, School.OVERLAP_AWARE, School.SOBER);
 
     private CalibrationPlot() {}
 
     static String svg(HonestyRun run) {
         int width = LEFT + 2 * PANEL + GAP + 20;
-        int height = TOP + 2 * (PANEL + 62) + 20;
+        int rows = (Scenario.values().length + 1) / 2;
+        int height = TOP + rows * (PANEL + 62) + 20;
         List<String> parts = new ArrayList<>();
         parts.add(String.format(
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\" width=\"%d\" height=\"%d\" role=\"img\""
@@ -59,7 +62,7 @@ final class CalibrationPlot {
             }
         }
         Judged judged = run.together.get(scenario);
-        for (School school : List.of(School.INDEPENDENT, School.OVERLAP_AWARE, School.DIFFERENTIAL)) {
+        for (School school : DRAWN) {
             List<String> points = new ArrayList<>();
             for (double[] point : judged.by(school).points()) {
                 double px = x + PANEL * point[0];
@@ -78,7 +81,7 @@ final class CalibrationPlot {
     private static String mark(School school, double x, double y) {
         String colour = COLOURS.get(school);
         return switch (school) {
-            case DIFFERENTIAL ->
+            case SOBER ->
                 String.format(
                         Locale.ROOT,
                         "<rect x=\"%.1f\" y=\"%.1f\" width=\"8\" height=\"8\" transform=\"rotate(45 %.1f %.1f)\" fill=\"%s\"/>",
@@ -100,8 +103,8 @@ final class CalibrationPlot {
     }
 
     private static String legend(int y) {
-        return mark(School.DIFFERENTIAL, LEFT + 6, y - 5)
-                + label(LEFT + 16, y, "weighed together")
+        return mark(School.SOBER, LEFT + 6, y - 5)
+                + label(LEFT + 16, y, "sober")
                 + mark(School.OVERLAP_AWARE, LEFT + 166, y - 5)
                 + label(LEFT + 176, y, "each by itself, overlap counted")
                 + mark(School.INDEPENDENT, LEFT + 396, y - 5)

@@ -8,6 +8,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import lexicor.core.honesty.Calibration;
+import lexicor.core.honesty.Estimate;
 import lexicor.core.honesty.Judged;
 import lexicor.core.honesty.Misled;
 import lexicor.core.honesty.Orders;
@@ -19,12 +21,14 @@ import tools.jackson.databind.json.JsonMapper;
 /** Writes what a run came to: tables for the terminal, docs/honesty.md with its picture, and the same for the program's page. */
 final class HonestyPage {
     private static final Map<School, String> NAMES = Map.of(
+            School.SOBER, "sober",
             School.DIFFERENTIAL, "weighed together",
             School.OVERLAP_AWARE, "overlap counted, each by itself",
             School.INDEPENDENT, "each counts in full",
             School.STRONGEST_PER_FAMILY, "strongest of a family",
             School.PUBLISHED_CLUSTERS, "clusters only");
     private static final List<School> ORDER = List.of(
+            School.SOBER,
             School.DIFFERENTIAL,
             School.OVERLAP_AWARE,
             School.INDEPENDENT,
@@ -66,15 +70,15 @@ final class HonestyPage {
             List<List<String>> rows = new ArrayList<>();
             for (School school : ORDER) {
                 Scores s = judged.by(school);
-                double[] saved = s.savedAgainst(judged.by(School.OVERLAP_AWARE));
-                double[] line = s.calibration();
+                Calibration line = s.calibration();
                 rows.add(List.of(
                         NAMES.get(school),
                         number(s.logLoss()),
-                        school == School.OVERLAP_AWARE ? "" : signed(saved[0]) + " ± " + number(saved[1]),
+                        school == School.OVERLAP_AWARE ? "" : signed(s.savedAgainst(judged.by(School.OVERLAP_AWARE))),
                         number(s.brier()),
-                        String.format(Locale.ROOT, "%.2f, %.2f", line[0], line[1]),
-                        percent(s.rightAtEighty()),
+                        number(line.intercept()),
+                        number(line.slope()),
+                        counted(s.atEighty()),
                         percent(s.coverage(false)),
                         percent(s.coverage(true))));
             }
@@ -85,7 +89,8 @@ final class HonestyPage {
                             "log loss a patient",
                             "saved over each by itself",
                             "Brier score",
-                            "calibration: intercept, slope",
+                            "calibration: intercept",
+                            "slope",
                             "\"80 %\" was right",
                             "inner band holds the truth",
                             "new clinic's band does"),
@@ -100,12 +105,11 @@ final class HonestyPage {
             List<String> row = new ArrayList<>(List.of(complaint.name()));
             for (Scenario scenario : Scenario.values()) {
                 Judged judged = run.judged.get(scenario).get(complaint);
-                double[] saved = judged.by(School.DIFFERENTIAL).savedAgainst(judged.by(School.OVERLAP_AWARE));
-                row.add(signed(saved[0]) + " ± " + number(saved[1]));
+                row.add(signed(judged.by(School.SOBER).savedAgainst(judged.by(School.OVERLAP_AWARE))));
             }
             rows.add(row);
         });
-        return new Table("", byScenario("log loss a patient saved by weighing together"), rows);
+        return new Table("", byScenario("log loss a patient saved by sober over each by itself"), rows);
     }
 
     private Table frozen() {
@@ -114,7 +118,7 @@ final class HonestyPage {
             List<String> row = new ArrayList<>(List.of(NAMES.get(school)));
             for (Scenario scenario : Scenario.values()) {
                 Misled frozen = run.frozen.get(scenario);
-                row.add(percent(frozen.share(school)));
+                row.add(share(frozen.share(school)));
             }
             rows.add(row);
         }
@@ -138,9 +142,9 @@ final class HonestyPage {
                 rows.add(List.of(
                         scenario.words(),
                         way.words(),
-                        percent(t.decided()),
+                        share(t.decided()),
                         String.format(Locale.ROOT, "%.1f", t.testsToVerdict()),
-                        percent(t.right())));
+                        t.rightly() + " of " + t.verdicts()));
             }
         }
         return new Table(
@@ -180,7 +184,7 @@ final class HonestyPage {
         List<Map<String, Object>> plot = new ArrayList<>();
         for (Scenario scenario : Scenario.values()) {
             Map<String, Object> lines = new LinkedHashMap<>();
-            for (School school : List.of(School.DIFFERENTIAL, School.OVERLAP_AWARE, School.INDEPENDENT)) {
+            for (School school : CalibrationPlot.DRAWN) {
                 lines.put(school.id(), run.together.get(scenario).by(school).points());
             }
             plot.add(Map.of("scenario", capital(scenario.words()), "lines", lines));
@@ -197,16 +201,41 @@ final class HonestyPage {
         return text.substring(0, from) + "\n\n" + table + "\n\n" + text.substring(text.indexOf(end));
     }
 
-    private static String number(double value) {
-        return String.format(Locale.ROOT, "%.3f", value);
+    /** As many digits as the interval leaves standing. */
+    private static String number(Estimate e) {
+        return worded(e, "%." + digits(e) + "f");
     }
 
-    private static String signed(double value) {
-        return String.format(Locale.ROOT, "%+.3f", value);
+    private static String signed(Estimate e) {
+        return worded(e, "%+." + digits(e) + "f");
     }
 
-    private static String percent(double share) {
-        return Double.isNaN(share) ? "none" : String.format(Locale.ROOT, "%.0f %%", 100 * share);
+    private static String worded(Estimate e, String form) {
+        if (!Double.isFinite(e.within())) {
+            return "too few";
+        }
+        return String.format(Locale.ROOT, form, e.value()) + " ± "
+                + String.format(Locale.ROOT, "%." + digits(e) + "f", e.within());
+    }
+
+    private static int digits(Estimate e) {
+        return (int) Math.max(0, Math.min(3, Math.ceil(-Math.log10(e.within()))));
+    }
+
+    private static String percent(Estimate e) {
+        return String.format(Locale.ROOT, "%.0f ± %.0f %%", 100 * e.value(), Math.ceil(100 * e.within()));
+    }
+
+    private static String share(double share) {
+        return String.format(Locale.ROOT, "%.0f %%", 100 * share);
+    }
+
+    /** A share is said of how many; of few, only the numbers. */
+    private static String counted(Scores.Counted c) {
+        if (c.of() < 20) {
+            return c.right() + " of " + c.of();
+        }
+        return share((double) c.right() / c.of()) + " of " + c.of();
     }
 
     private static String capital(String words) {

@@ -59,9 +59,13 @@ public final class Orders {
             return (double) tests / verdicts;
         }
 
-        /** The share of verdicts that were right. */
-        public double right() {
-            return (double) right / verdicts;
+        public int verdicts() {
+            return verdicts;
+        }
+
+        /** So many of the verdicts were right. */
+        public int rightly() {
+            return right;
         }
     }
 
@@ -104,7 +108,7 @@ public final class Orders {
             left.remove(test);
             done.add(test);
             Optional<WeighedCondition> verdict =
-                    Weighing.rank(given(clinic, world, results, done), School.DIFFERENTIAL).stream()
+                    Weighing.rank(given(clinic, world, results, done), School.DEFAULT).stream()
                             .filter(c -> c.verdict() == Verdict.ACT)
                             .findFirst();
             if (verdict.isPresent()) {
@@ -146,7 +150,7 @@ public final class Orders {
         if (way == Way.RUNNING_ORDER || way == Way.RANDOM) {
             return left.get(0);
         }
-        WeighedCase weighed = Weighing.weigh(given(clinic, world, results, done), School.DIFFERENTIAL);
+        WeighedCase weighed = Weighing.weigh(given(clinic, world, results, done), School.DEFAULT);
         String most = weighed.nextTests().stream()
                 .map(t -> clinic.catalogue.testOf(t.id()).orElseThrow().id())
                 .filter(left::contains)

@@ -2,6 +2,7 @@ package lexicor.core.honesty;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /** How right one way to weigh was: each judgement of a condition in a patient beside what was so. */
 public final class Scores {
@@ -19,6 +20,9 @@ public final class Scores {
     /** A place of the calibration plot: of those stated about so, how many had it. */
     record Place(double stated, double had, int judgements) {}
 
+    /** Of so many, how many were right. */
+    public record Counted(int right, int of) {}
+
     private static final int FEWEST = 20;
 
     private final List<Judgement> judgements = new ArrayList<>();
@@ -34,83 +38,70 @@ public final class Scores {
         return -Math.log(j.is ? p : 1 - p);
     }
 
-    private double[] lossByPatient() {
-        double[] loss = new double[patients];
-        judgements.forEach(j -> loss[j.patient] += loss(j));
-        return loss;
+    private double[] byPatient(ToDoubleFunction<Judgement> what) {
+        double[] sums = new double[patients];
+        judgements.forEach(j -> sums[j.patient] += what.applyAsDouble(j));
+        return sums;
     }
 
     /** Log loss a patient, over all that was judged. */
-    public double logLoss() {
-        return judgements.stream().mapToDouble(Scores::loss).sum() / patients;
+    public Estimate logLoss() {
+        return Estimate.mean(byPatient(Scores::loss));
     }
 
-    /** What another way loses more a patient, and 1.96 standard errors of that. */
-    public double[] savedAgainst(Scores other) {
-        double[] own = lossByPatient();
-        double[] others = other.lossByPatient();
-        double sum = 0;
-        double squares = 0;
+    /** What another way loses more a patient. */
+    public Estimate savedAgainst(Scores other) {
+        double[] saved = other.byPatient(Scores::loss);
+        double[] own = byPatient(Scores::loss);
         for (int i = 0; i < own.length; i++) {
-            double saved = others[i] - own[i];
-            sum += saved;
-            squares += saved * saved;
+            saved[i] -= own[i];
         }
-        double mean = sum / own.length;
-        return new double[] {mean, 1.96 * Math.sqrt((squares / own.length - mean * mean) / own.length)};
+        return Estimate.mean(saved);
+    }
+
+    /** The mean over all judgements; those of one patient are no independent ones. */
+    private Estimate share(ToDoubleFunction<Judgement> what) {
+        double mean = judgements.stream().mapToDouble(what).average().orElse(0);
+        double squares = 0;
+        for (double off : byPatient(j -> what.applyAsDouble(j) - mean)) {
+            squares += off * off;
+        }
+        return new Estimate(mean, Estimate.WITHIN * Math.sqrt(squares) / Math.max(1, judgements.size()));
     }
 
     /** The mean square of what was stated less what was so. */
-    public double brier() {
+    public Estimate brier() {
+        return share(j -> Math.pow(j.stated - (j.is ? 1 : 0), 2));
+    }
+
+    /** The logistic regression of what is so on the log-odds stated. */
+    public Calibration calibration() {
+        return Calibration.of(judgements);
+    }
+
+    /** Of those stated from 75 to 85 %, how many had it. */
+    public Counted atEighty() {
+        return counted(0.75, 0.85);
+    }
+
+    private Counted counted(double from, double to) {
+        List<Judgement> some = stated(from, to);
+        return new Counted((int) some.stream().filter(Judgement::is).count(), some.size());
+    }
+
+    private List<Judgement> stated(double from, double to) {
         return judgements.stream()
-                .mapToDouble(j -> Math.pow(j.stated - (j.is ? 1 : 0), 2))
-                .average()
-                .orElse(0);
-    }
-
-    /** Intercept and slope of the logistic regression of what is so on the log-odds stated, by Newton's method; 0 and 1 at best. */
-    public double[] calibration() {
-        double intercept = 0;
-        double slope = 1;
-        for (int step = 0; step < 100; step++) {
-            double g0 = 0;
-            double g1 = 0;
-            double h00 = 0;
-            double h01 = 0;
-            double h11 = 0;
-            for (Judgement j : judgements) {
-                double p = Math.min(1 - 1e-6, Math.max(1e-6, j.stated));
-                double x = Math.log(p / (1 - p));
-                double fitted = 1 / (1 + Math.exp(-intercept - slope * x));
-                double residual = (j.is ? 1 : 0) - fitted;
-                double weight = fitted * (1 - fitted);
-                g0 += residual;
-                g1 += residual * x;
-                h00 += weight;
-                h01 += weight * x;
-                h11 += weight * x * x;
-            }
-            double determinant = h00 * h11 - h01 * h01;
-            // Small steps, since with stated extremes Newton's own can be far too long.
-            intercept += Math.max(-0.2, Math.min(0.2, (h11 * g0 - h01 * g1) / determinant));
-            slope += Math.max(-0.2, Math.min(0.2, (h00 * g1 - h01 * g0) / determinant));
-        }
-        return new double[] {intercept, slope};
-    }
-
-    /** Of those stated from 75 to 85 %, how many had it; NaN without any. */
-    public double rightAtEighty() {
-        return place(0.75, 0.85).had;
+                .filter(j -> j.stated >= from && j.stated < to)
+                .toList();
     }
 
     private Place place(double from, double to) {
-        List<Judgement> some = judgements.stream()
-                .filter(j -> j.stated >= from && j.stated < to)
-                .toList();
-        return new Place(
-                some.stream().mapToDouble(Judgement::stated).average().orElse(Double.NaN),
-                some.stream().mapToDouble(j -> j.is ? 1 : 0).average().orElse(Double.NaN),
-                some.size());
+        Counted had = counted(from, to);
+        double stated = stated(from, to).stream()
+                .mapToDouble(Judgement::stated)
+                .average()
+                .orElse(Double.NaN);
+        return new Place(stated, (double) had.right() / had.of(), had.of());
     }
 
     /** Ten places from nothing to all. */
@@ -131,11 +122,8 @@ public final class Scores {
     }
 
     /** How often a band holds what one who knows the clinic exactly would state. */
-    public double coverage(boolean outer) {
-        return judgements.stream()
-                .mapToDouble(j -> (outer ? j.outer : j.inner) ? 1 : 0)
-                .average()
-                .orElse(0);
+    public Estimate coverage(boolean outer) {
+        return share(j -> (outer ? j.outer : j.inner) ? 1 : 0);
     }
 
     public int judgements() {

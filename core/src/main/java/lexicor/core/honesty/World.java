@@ -18,16 +18,15 @@ import org.hipparchus.special.Erf;
  * One made-up clinic for one complaint: what its patients have, and how its tests come out.
  *
  * <p>Not the program's model: of the conditions that a patient has, the one that turns a test positive most easily decides alone;
- * irritable patients and lenient examiners find more of everything; and a test may simply repeat the one before it in its family.
+ * irritable patients and lenient examiners find more of everything; and a sign may simply repeat another that was read before it.
  * The chance of each condition given all results is known here exactly, by going through everything the patient could have.
  */
 final class World {
-    /** Whether what the packs list as provoking does so here, and what they do not list. */
-    private static final double LISTED_IS_TRUE = 0.6;
-
-    private static final double UNLISTED_IS_TRUE = 0.08;
     /** Signs of one test are read at one go. */
     private static final double COPYING_WITHIN_A_TEST = 0.6;
+
+    /** Signs of another family follow the first sign of all half as often as those of its own. */
+    private static final double COPYING_ELSEWHERE = 0.5;
 
     private static final double BASE_RATE_SD = 0.35;
     private static final int CONTROLS = 300;
@@ -124,7 +123,7 @@ final class World {
                 falsePositive.put(
                         c, 1 - here(a.logitSpecificity(), a.predictive().specificity()));
             } else {
-                double chance = listed.contains(conditions.get(c)) ? LISTED_IS_TRUE : UNLISTED_IS_TRUE;
+                double chance = listed.contains(conditions.get(c)) ? scenario.rivals.listed : scenario.rivals.unlisted;
                 boolean provokes = random.nextDouble() < chance;
                 double often = scenario.provokes * (0.5 + random.nextDouble());
                 strength[c] = provokes ? often : 0;
@@ -217,22 +216,32 @@ final class World {
         return results;
     }
 
-    /** The sign before it that it may repeat: of its test, or else of its family. */
-    private static int before(List<Sign> done, int i) {
+    /** The sign before it that it may repeat; -1 for none. */
+    private int before(List<Sign> done, int i) {
+        boolean last = scenario.copies == Scenario.Copying.THE_ONE_BEFORE;
+        int ofTest = -1;
         int ofFamily = -1;
-        for (int k = i - 1; k >= 0; k--) {
-            if (done.get(k).test.equals(done.get(i).test)) {
-                return k;
+        for (int k = 0; k < i; k++) {
+            if (done.get(k).test.equals(done.get(i).test) && (last || ofTest < 0)) {
+                ofTest = k;
             }
-            if (ofFamily < 0 && done.get(k).family.equals(done.get(i).family)) {
+            if (done.get(k).family.equals(done.get(i).family) && (last || ofFamily < 0)) {
                 ofFamily = k;
             }
         }
-        return ofFamily;
+        if (ofTest >= 0) {
+            return ofTest;
+        }
+        return ofFamily >= 0 || last || i == 0 ? ofFamily : 0;
     }
 
     private double copying(List<Sign> done, int before, int i) {
-        return done.get(before).test.equals(done.get(i).test) ? COPYING_WITHIN_A_TEST : scenario.copying;
+        if (done.get(before).test.equals(done.get(i).test)) {
+            return COPYING_WITHIN_A_TEST;
+        }
+        return done.get(before).family.equals(done.get(i).family)
+                ? scenario.copying
+                : scenario.copying * COPYING_ELSEWHERE;
     }
 
     private double felt(double strength, double mood) {

@@ -62,11 +62,12 @@ class HonestyTest {
                 }
             }
         }
-        assertThat(truth.calibration()[0]).isCloseTo(0, within(0.25));
-        assertThat(truth.calibration()[1]).isCloseTo(1, within(0.12));
-        assertThat(truth.logLoss()).isLessThan(guess.logLoss());
+        assertThat(truth.calibration().intercept().value()).isCloseTo(0, within(0.25));
+        assertThat(truth.calibration().slope().value()).isCloseTo(1, within(0.12));
+        assertThat(truth.savedAgainst(guess).value())
+                .isGreaterThan(truth.savedAgainst(guess).within());
         Judged judged = Judged.of(clinic, scenario, 200, 3);
-        assertThat(judged.by(School.DIFFERENTIAL).judgements()).isPositive();
+        assertThat(judged.by(School.SOBER).judgements()).isPositive();
     }
 
     /** The same seed gives the same patients, weighed the same; the way with most to lose loses most where others provoke. */
@@ -77,8 +78,8 @@ class HonestyTest {
         for (School school : School.values()) {
             assertThat(one.by(school).logLoss()).isEqualTo(other.by(school).logLoss());
         }
-        assertThat(one.by(School.INDEPENDENT).logLoss())
-                .isGreaterThan(one.by(School.DIFFERENTIAL).logLoss());
+        assertThat(one.by(School.INDEPENDENT).logLoss().value())
+                .isGreaterThan(one.by(School.SOBER).logLoss().value());
     }
 
     /** Where there is no time for more, what was judged by then is what a shorter run comes to. */
@@ -87,8 +88,8 @@ class HonestyTest {
         AtomicInteger left = new AtomicInteger(60);
         Judged cut = Judged.of(clinic, Scenario.MODERATE, 150, 11, () -> left.getAndDecrement() > 0);
         Judged shorter = Judged.of(clinic, Scenario.MODERATE, 60, 11);
-        assertThat(cut.by(School.DIFFERENTIAL).logLoss())
-                .isEqualTo(shorter.by(School.DIFFERENTIAL).logLoss());
+        assertThat(cut.by(School.SOBER).logLoss())
+                .isEqualTo(shorter.by(School.SOBER).logLoss());
     }
 
     /** Forty judgements by hand: stated at 80 %, of which half are so. */
@@ -102,15 +103,25 @@ class HonestyTest {
             scores.add(new Scores.Judgement(i, stated, is, i % 4 == 0, i % 4 != 1));
             losses.add(-Math.log(is ? stated : 1 - stated));
         }
-        assertThat(scores.logLoss())
-                .isCloseTo(losses.stream().mapToDouble(l -> l).average().orElseThrow(), within(1e-12));
-        assertThat(scores.brier()).isCloseTo((0.04 + 0.64 + 0.49 + 0.09) / 4, within(1e-12));
-        assertThat(scores.rightAtEighty()).isEqualTo(0.5);
-        assertThat(scores.coverage(false)).isEqualTo(0.25);
-        assertThat(scores.coverage(true)).isEqualTo(0.75);
+        double mean = losses.stream().mapToDouble(l -> l).average().orElseThrow();
+        double variance = losses.stream()
+                .mapToDouble(l -> (l - mean) * (l - mean))
+                .average()
+                .orElseThrow();
+        assertThat(scores.logLoss().value()).isCloseTo(mean, within(1e-12));
+        assertThat(scores.logLoss().within()).isCloseTo(1.96 * Math.sqrt(variance / 40), within(1e-9));
+        assertThat(scores.brier().value()).isCloseTo((0.04 + 0.64 + 0.49 + 0.09) / 4, within(1e-12));
+        assertThat(scores.atEighty()).isEqualTo(new Scores.Counted(10, 20));
+        assertThat(scores.coverage(false).value()).isEqualTo(0.25);
+        // One judgement a patient: the interval of a share is the textbook's.
+        assertThat(scores.coverage(false).within()).isCloseTo(1.96 * Math.sqrt(0.25 * 0.75 / 40), within(1e-12));
+        assertThat(scores.coverage(true).value()).isEqualTo(0.75);
         // Half are so whatever was stated: the line is flat at even odds.
-        assertThat(scores.calibration()[0]).isCloseTo(0, within(1e-6));
-        assertThat(scores.calibration()[1]).isCloseTo(0, within(1e-6));
-        assertThat(scores.savedAgainst(scores)).containsExactly(0, 0);
+        Calibration line = scores.calibration();
+        assertThat(line.intercept().value()).isCloseTo(0, within(1e-6));
+        assertThat(line.slope().value()).isCloseTo(0, within(1e-6));
+        assertThat(line.slope().within()).isBetween(0.1, 1.0);
+        assertThat(scores.savedAgainst(scores)).isEqualTo(new Estimate(0, 0));
+        assertThat(new Scores().calibration().slope().within()).isNaN();
     }
 }

@@ -8,12 +8,14 @@ import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Setting;
+import lexicor.core.honesty.Calibration;
 import lexicor.core.honesty.Clinic;
 import lexicor.core.honesty.Judged;
 import lexicor.core.honesty.Scenario;
 import lexicor.core.honesty.Scores;
 import lexicor.core.weighing.School;
 import lexicor.server.honesty.TrialViews.ClinicView;
+import lexicor.server.honesty.TrialViews.EstimateView;
 import lexicor.server.honesty.TrialViews.State;
 import lexicor.server.honesty.TrialViews.TrialView;
 import lexicor.server.honesty.TrialViews.WayView;
@@ -87,24 +89,25 @@ final class Trial implements Runnable {
         for (School school : School.values()) {
             Scores scores = judged.by(school);
             if (scores.judgements() > 0) {
-                ways.add(way(school, scores));
+                ways.add(way(school, scores, judged.by(School.OVERLAP_AWARE)));
                 points.put(school.id(), scores.points());
             }
         }
         return new ClinicView(scenario.words(), begun.get(), ways, points);
     }
 
-    private static WayView way(School school, Scores scores) {
-        double[] line = scores.calibration();
-        double right = scores.rightAtEighty();
+    private static WayView way(School school, Scores scores, Scores byItself) {
+        Calibration line = scores.calibration();
         return new WayView(
                 school,
-                scores.logLoss(),
-                scores.brier(),
-                line[0],
-                line[1],
-                Double.isNaN(right) ? null : right,
-                scores.coverage(false),
-                scores.coverage(true));
+                EstimateView.of(scores.logLoss()),
+                EstimateView.of(scores.savedAgainst(byItself)),
+                EstimateView.of(scores.brier()),
+                EstimateView.of(line.intercept()),
+                EstimateView.of(line.slope()),
+                scores.atEighty().right(),
+                scores.atEighty().of(),
+                EstimateView.of(scores.coverage(false)),
+                EstimateView.of(scores.coverage(true)));
     }
 }

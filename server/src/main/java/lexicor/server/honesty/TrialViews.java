@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import lexicor.core.catalogue.Setting;
+import lexicor.core.honesty.Estimate;
 import lexicor.core.weighing.School;
 
 /** A trial over HTTP. */
@@ -54,22 +55,38 @@ final class TrialViews {
     record ClinicView(String clinic, int patients, List<WayView> ways, Map<String, List<double[]>> points) {}
 
     /**
+     * A figure of a few hundred made-up patients.
+     *
+     * @param within 1.96 standard errors; null where there are too few patients to say
+     */
+    record EstimateView(double value, @Schema(nullable = true) Double within) {
+        static EstimateView of(Estimate e) {
+            boolean isKnown = Double.isFinite(e.value()) && Double.isFinite(e.within());
+            return new EstimateView(isKnown ? e.value() : 0, isKnown ? e.within() : null);
+        }
+    }
+
+    /**
      * How right one way to weigh was (method M17).
      *
      * @param logLoss a patient, over all conditions judged
+     * @param saved of it over weighing each condition by itself
      * @param intercept of the calibration, 0 at best
      * @param slope of the calibration, 1 at best; below it what is stated is too sure
-     * @param rightAtEighty of what was stated from 75 to 85 %, the share that was so; null where nothing was
+     * @param rightAtEighty of what was stated from 75 to 85 %, so many were so
+     * @param statedAtEighty so many were stated
      * @param inner the share of inner bands that hold what one who knows the clinic would state
      * @param outer the same of the new clinic's band
      */
     record WayView(
             School school,
-            double logLoss,
-            double brier,
-            double intercept,
-            double slope,
-            @Schema(nullable = true) Double rightAtEighty,
-            double inner,
-            double outer) {}
+            EstimateView logLoss,
+            EstimateView saved,
+            EstimateView brier,
+            EstimateView intercept,
+            EstimateView slope,
+            int rightAtEighty,
+            int statedAtEighty,
+            EstimateView inner,
+            EstimateView outer) {}
 }
