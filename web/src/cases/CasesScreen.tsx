@@ -1,13 +1,14 @@
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { useCases, useSettings } from "../api/queries";
 import { Caution } from "../frame/CautionNote";
 import { TopBar } from "../frame/TopBar";
 import { ErrorNote } from "../pieces/ErrorNote";
-import { NewWay } from "../pieces/NewWay";
 import { PageHeading } from "../pieces/PageHeading";
 import { useSession } from "../session/useSession";
 import { CaseLine } from "./CaseLine";
 import { NewCase } from "./NewCase";
+
+const NewWay = lazy(() => import("../pieces/NewWay").then((m) => ({ default: m.NewWay })));
 
 export function CasesScreen() {
   const [search, setSearch] = useState("");
@@ -19,7 +20,11 @@ export function CasesScreen() {
       <TopBar />
       <main className="mx-auto flex max-w-[1180px] flex-col gap-3 px-5 py-4">
         <Caution />
-        {leads && settings.data && <NewWay settings={settings.data} />}
+        {leads && settings.data && !settings.data.schoolSeen && (
+          <Suspense>
+            <NewWay settings={settings.data} />
+          </Suspense>
+        )}
         <div className="flex flex-wrap items-center gap-4">
           <PageHeading title="Cases" className="m-0 text-[28px] font-bold" />
           <input

@@ -1,23 +1,14 @@
-import { Link } from "react-router";
+import { lazy, Suspense } from "react";
 import { useSession } from "../session/useSession";
+
+const ContentUnfit = lazy(() => import("./ContentUnfit").then((m) => ({ default: m.ContentUnfit })));
 
 /** On every screen, to everybody, until it is mended: the department's own content is not in force. */
 export function ContentNote() {
   const { data: session } = useSession();
-  if (!session?.contentUnfit) {
-    return null;
-  }
-  return (
-    <p role="status" className="m-0 border-b-[1.5px] border-amber bg-amber-wash px-5 py-1 text-[16px]">
-      <b>The department's own content does not fit this version and is not in force.</b> What ships with it
-      alone weighs; what was recorded on the department's own tests is kept.{" "}
-      {session.role === "lead" ? (
-        <Link to="/evidence?tab=content" className="underline">
-          Mend it under Evidence, Content
-        </Link>
-      ) : (
-        "A lead can mend it."
-      )}
-    </p>
-  );
+  return session?.contentUnfit ? (
+    <Suspense>
+      <ContentUnfit leads={session.role === "lead"} />
+    </Suspense>
+  ) : null;
 }

@@ -17,9 +17,9 @@ function Broken(): never {
 }
 
 describe("content that does not fit", () => {
-  it("is said to everybody, and to a lead with the way to mend it", () => {
+  it("is said to everybody, and to a lead with the way to mend it", async () => {
     page(<ContentNote />, { session: { contentUnfit: true, role: "lead" } });
-    expect(screen.getByRole("link").getAttribute("href")).toBe("/evidence?tab=content");
+    expect((await screen.findByRole("link")).getAttribute("href")).toBe("/evidence?tab=content");
     cleanup();
     page(<ContentNote />, { session: { contentUnfit: true, role: "clinician" } });
     expect(screen.queryByRole("link")).toBeNull();

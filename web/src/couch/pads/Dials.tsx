@@ -1,8 +1,11 @@
+import { Suspense } from "react";
 import type { Board, Changes, Leaves, Side } from "../../api/types";
 import { otherSide } from "../../pieces/format";
-import { ArcPicture } from "../pictures/ArcPicture";
-import { SpinePicture } from "../pictures/SpinePicture";
+import { later, NotLoaded } from "../../pieces/later";
 import { DialCard } from "./DialCard";
+
+const ArcPicture = later(() => import("../pictures/ArcPicture").then((m) => m.ArcPicture), NotLoaded);
+const SpinePicture = later(() => import("../pictures/SpinePicture").then((m) => m.SpinePicture), NotLoaded);
 
 const isOfArc = (dial: Board["dials"][number]) => dial.leaf.startsWith("arc.");
 
@@ -33,25 +36,27 @@ export function Dials(props: {
   );
   return (
     <>
-      {arcs &&
-        sides.map((s) => (
-          <ArcPicture
-            key={s}
-            side={s}
-            leaves={leaves[s]}
-            onChange={(changes) => props.onChange(s, changes)}
-          />
-        ))}
-      {level &&
-        sides.map((s) => (
-          <SpinePicture
-            key={s}
-            side={s}
-            value={leaves[s].spinalLevel as number | undefined}
-            otherSide={leaves[otherSide(s)].spinalLevel as number | undefined}
-            onChange={(value) => props.onChange(s, { spinalLevel: value })}
-          />
-        ))}
+      <Suspense>
+        {arcs &&
+          sides.map((s) => (
+            <ArcPicture
+              key={s}
+              side={s}
+              leaves={leaves[s]}
+              onChange={(changes) => props.onChange(s, changes)}
+            />
+          ))}
+        {level &&
+          sides.map((s) => (
+            <SpinePicture
+              key={s}
+              side={s}
+              value={leaves[s].spinalLevel as number | undefined}
+              otherSide={leaves[otherSide(s)].spinalLevel as number | undefined}
+              onChange={(value) => props.onChange(s, { spinalLevel: value })}
+            />
+          ))}
+      </Suspense>
       {arcs && (
         <div className="flex flex-col gap-1">{deciding.filter(isOfArc).map((d) => card(d, true))}</div>
       )}

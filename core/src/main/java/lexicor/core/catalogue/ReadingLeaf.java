@@ -77,6 +77,8 @@ public enum ReadingLeaf {
     MARK_CHEATED("mark.cheated", FLAG),
     /** The examiner stands by a negative in spite of a mark. */
     MARK_CONFIRMED("mark.confirmed", FLAG),
+    /** What is measured there was seen or felt to be as usual, and not measured. */
+    MARK_NORMAL("mark.normal", FLAG),
     MARK_CANNOT_TELL("mark.cannotTell", FLAG),
     MARK_NOT_DONE("mark.notDone", FLAG),
     /** Named observations of the test, ticked for the record. */

@@ -117,6 +117,7 @@ public final class CriterionEvaluator {
         private boolean isBegun() {
             return bedside.own.isObserved()
                     || bedside.own.has(RELIEF)
+                    || bedside.own.isFlag(MARK_NORMAL, true)
                     || comparisons().anyMatch(c -> bedside.own.has(c.leaf()));
         }
 
@@ -215,18 +216,18 @@ public final class CriterionEvaluator {
         /** The comparisons that made the rule hold or fail; below a not, those that came out the other way. */
         private List<Comparison> decisive(Truth truth) {
             List<Comparison> found = new ArrayList<>();
-            collectDecisive(criterion.positiveWhen(), truth, found);
+            collectDecisive(criterion.positiveWhen(), truth, false, found);
             return found;
         }
 
-        private void collectDecisive(Rule rule, Truth truth, List<Comparison> found) {
+        private void collectDecisive(Rule rule, Truth truth, boolean denied, List<Comparison> found) {
             if (rule instanceof Rule.AllOf all) {
-                all.rules().forEach(r -> collectDecisive(r, truth, found));
+                all.rules().forEach(r -> collectDecisive(r, truth, denied, found));
             } else if (rule instanceof Rule.AnyOf any) {
-                any.rules().forEach(r -> collectDecisive(r, truth, found));
+                any.rules().forEach(r -> collectDecisive(r, truth, denied, found));
             } else if (rule instanceof Rule.Not not) {
-                collectDecisive(not.rule(), truth.not(), found);
-            } else if (evaluator.compare((Comparison) rule) == truth) {
+                collectDecisive(not.rule(), truth.not(), !denied, found);
+            } else if (evaluator.compare((Comparison) rule, denied) == truth) {
                 found.add((Comparison) rule);
             }
         }

@@ -16,7 +16,9 @@ final class Quality {
             EnumSet.of(WEAKNESS_GRADE, WEAKNESS_MRC, FORCE_N, CANNOT_HOLD),
             EnumSet.of(VISIBLE, GAP_MM),
             EnumSet.of(SPINAL_LEVEL, GAP_MM),
-            EnumSet.of(HOLDS_POSITION, LAG_DEGREES));
+            EnumSet.of(VISIBLE, SPINAL_LEVEL),
+            EnumSet.of(HOLDS_POSITION, LAG_DEGREES),
+            EnumSet.of(DROPS, LAG_DEGREES));
 
     private Quality() {}
 

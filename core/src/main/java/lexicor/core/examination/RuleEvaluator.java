@@ -28,19 +28,26 @@ final class RuleEvaluator {
     }
 
     Truth evaluate(Rule rule) {
-        if (rule instanceof Rule.AllOf all) {
-            return Truth.all(all.rules().stream().map(this::evaluate).toList());
-        }
-        if (rule instanceof Rule.AnyOf any) {
-            return any(any);
-        }
-        return rule instanceof Rule.Not not ? evaluate(not.rule()).not() : compare((Comparison) rule);
+        return evaluate(rule, false);
     }
 
-    private Truth any(Rule.AnyOf any) {
+    /**
+     * @param denied whether it stands below a not
+     */
+    private Truth evaluate(Rule rule, boolean denied) {
+        if (rule instanceof Rule.AllOf all) {
+            return Truth.all(all.rules().stream().map(r -> evaluate(r, denied)).toList());
+        }
+        if (rule instanceof Rule.AnyOf any) {
+            return any(any, denied);
+        }
+        return rule instanceof Rule.Not not ? evaluate(not.rule(), !denied).not() : compare((Comparison) rule, denied);
+    }
+
+    private Truth any(Rule.AnyOf any, boolean denied) {
         List<Truth> parts = new ArrayList<>();
         for (Rule part : any.rules()) {
-            Truth truth = evaluate(part);
+            Truth truth = evaluate(part, denied);
             if (truth == Truth.UNKNOWN && isAnsweredOtherwise(part, any)) {
                 continue;
             }
@@ -52,6 +59,7 @@ final class RuleEvaluator {
     private boolean isAnsweredOtherwise(Rule part, Rule.AnyOf any) {
         return part instanceof Comparison missing
                 && bedside.value(missing.leaf()).isEmpty()
+                && !Normal.isFound(missing.leaf(), bedside.own)
                 && any.rules().stream()
                         .anyMatch(r -> r instanceof Comparison c
                                 && Quality.sameQuality(c.leaf(), missing.leaf())
@@ -75,8 +83,14 @@ final class RuleEvaluator {
         return rule instanceof Rule.Not not ? open(not.rule()) : List.of((Comparison) rule);
     }
 
-    Truth compare(Comparison comparison) {
+    /**
+     * @param denied whether it stands below a not: what was found normal makes no criterion positive, however it is written
+     */
+    Truth compare(Comparison comparison, boolean denied) {
         ReadingLeaf leaf = comparison.leaf();
+        if (Normal.isFound(leaf, bedside.own)) {
+            return Truth.of(denied);
+        }
         if (bedside.ruledOutBy(leaf).isPresent()) {
             return leaf.kind() == Kind.FLAG && comparison.operator() instanceof Operator.Is is
                     ? Truth.of(!is.expected())

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.examination.ReadingValue.Code;
 import lexicor.core.examination.ReadingValue.Codes;
@@ -12,6 +13,9 @@ import lexicor.core.examination.ReadingValue.Text;
 
 /** What is recorded at one place on one side. Immutable. */
 public final class SideReadings {
+    private static final Set<ReadingLeaf> MARKS_OF_A_TEST_DONE =
+            Set.of(ReadingLeaf.MARK_GUARDED, ReadingLeaf.MARK_CHEATED, ReadingLeaf.MARK_NORMAL);
+
     static final SideReadings NONE = new SideReadings(Map.of());
 
     private final Map<ReadingLeaf, ReadingValue> leaves;
@@ -68,7 +72,6 @@ public final class SideReadings {
 
     /** Whether anything was recorded that is more than a note. */
     boolean isBegun() {
-        return leaves.keySet().stream()
-                .anyMatch(l -> !l.isMark() || l == ReadingLeaf.MARK_GUARDED || l == ReadingLeaf.MARK_CHEATED);
+        return leaves.keySet().stream().anyMatch(l -> !l.isMark() || MARKS_OF_A_TEST_DONE.contains(l));
     }
 }

@@ -240,6 +240,9 @@ public final class TestWording {
         if (value.isPresent()) {
             return phrase(said, value.get());
         }
+        if (Normal.isFound(leaf, bedside.own)) {
+            return Wording.of(MARK_NORMAL).whenTrue();
+        }
         return leaf.kind() == Kind.FLAG
                 ? sign(leaf, false)
                 : "no " + Wording.of(leaf).name();

@@ -97,6 +97,7 @@ public final class Wording {
         value(MARK_NOTE, "note", "");
         sign(MARK_GUARDED, "guarded", "guarded or could not relax", "relaxed");
         sign(MARK_CHEATED, "got round it", "got round it with another muscle", "did not get round it");
+        sign(MARK_NORMAL, "found normal without measuring", "found normal, not measured", "not found normal");
         sign(MARK_CONFIRMED, "negative confirmed", "negative confirmed", "negative not confirmed");
         sign(MARK_CANNOT_TELL, "can't tell", "could not tell", "could tell");
         sign(MARK_NOT_DONE, "not done", "not done", "done");

@@ -54,6 +54,19 @@ class EvaluationTest {
             painful-arc/mid-arc | - | pain.present=false | negative | no
             external-rotation-lag/lag | - | lagDegrees=5 | positive | lag 5 degrees
             external-rotation-lag/lag | - | lagDegrees=4.9 | negative | lag 4.9 degrees
+            external-rotation-lag/lag | - | drops=true | positive | falls back to neutral
+            external-rotation-lag/lag | - | mark.normal=true drops=true | positive | falls back to neutral
+            external-rotation-lag/lag | - | mark.normal=true | negative | found normal, not measured
+            external-rotation-lag/lag | - | mark.normal=true lagDegrees=12 | positive | lag 12 degrees
+            external-rotation-lag/over-40 | - | drops=true | unclear | lag not measured
+            external-rotation-lag/over-40 | - | drops=false | negative | found normal, not measured
+            external-rotation-lag/over-40 | - | mark.normal=true | negative | found normal, not measured
+            lift-off/weakness | - | cannotHold=true | positive | cannot lift off
+            apley-scratch/one-sided-loss | - | visible=true | positive | stays short on this side
+            apley-scratch/one-sided-loss | spinalLevel=8 | spinalLevel=9 | negative | thumb reaches T9
+            shoulder-movements/passive-flexion-loss | - | mark.normal=true | negative | found normal, not measured
+            shoulder-movements/passive-flexion-loss | rangeDeg.passive=170 | mark.normal=true rangeDeg.passive=90 | positive | passive range 90
+            two-point-discrimination/little-over-6-mm | - | mark.normal=true | negative | found normal, not measured
             empty-can/either | - | weakness.grade=mild | positive | a little weak
             empty-can/either | - | pain.familiar=false pain.present=true | negative | not the familiar one
             empty-can/weakness | forceN=100 | forceN=85 | positive | force 85 N

@@ -16,6 +16,7 @@ import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.FingerMap;
 import lexicor.core.catalogue.Particulars.Words;
 import lexicor.core.catalogue.ReadingLeaf;
+import lexicor.core.catalogue.Rule.Comparison;
 import lexicor.core.catalogue.Rule.Operator;
 import lexicor.core.examination.Normal;
 import lexicor.core.examination.ReadingValue;
@@ -36,6 +37,17 @@ final class Pads {
             "tender", "Tender",
             "sensationReduced", "Feels less");
 
+    /** Numbers of a sign, which are answered where it is not there. */
+    private static final Set<ReadingLeaf> OF_A_SIGN = Set.of(
+            PAIN_SEVERITY,
+            WEAKNESS_MRC,
+            APPREHENSION_SEVERITY,
+            APPREHENSION_ANGLE_DEG,
+            ARC_START_DEG,
+            ARC_WORST_DEG,
+            ARC_END_DEG,
+            ONSET_SECONDS);
+
     private final ClinicalTest test;
     private final String at;
     private final FingerMap fingers;
@@ -55,9 +67,12 @@ final class Pads {
 
     private void lay() {
         Pad nothing = nothing();
-        // Where only numbers are taken there is nothing that could be absent.
+        // Where nothing is asked but what has no usual value there is nothing that could be absent.
         if (!nothing.sets().isEmpty()) {
             pads.add(nothing);
+        }
+        if (isMovement() && nothing.sets().size() > 1) {
+            add("full-range", "Full range", "not measured", MARK_NORMAL, new Flag(true));
         }
         test.readings().forEach(this::reading);
         sites();
@@ -160,9 +175,30 @@ final class Pads {
                 .filter(l -> l.kind() != ReadingLeaf.Kind.CODES || l == CHEAT && isSign(CHEAT))
                 // What stands recorded as nothing found has neither.
                 .filter(l -> l != TINGLING_FAMILIAR && l != RELIEF_WORSE)
-                .filter(l -> l != GAP_MM || test.readings().contains("visible"))
                 .forEach(l -> Normal.valueOf(l).ifPresent(v -> sets.put(l, v)));
-        return sign("nothing", "Nothing found", "", Map.copyOf(sets));
+        boolean isRangeAlone = sets.isEmpty() && isMovement();
+        if (isMeasuredHere()) {
+            sets.put(MARK_NORMAL, new Flag(true));
+        }
+        boolean isMeasuredAlone = sets.size() == 1 && sets.containsKey(MARK_NORMAL);
+        return sign(
+                "nothing",
+                isRangeAlone ? "Full range" : "Nothing found",
+                isMeasuredAlone ? "not measured" : "",
+                Map.copyOf(sets));
+    }
+
+    private boolean isMovement() {
+        return test.kind().equals("movement") && test.offers(RANGE_ACTIVE_DEG);
+    }
+
+    /** Whether a criterion of the place goes by a number that is more than how soon or how strong a sign is. */
+    private boolean isMeasuredHere() {
+        return test.criteria().stream()
+                .filter(c -> c.at().equals(at))
+                .flatMap(c -> c.positiveWhen().comparisons())
+                .map(Comparison::leaf)
+                .anyMatch(l -> l.kind() == ReadingLeaf.Kind.QUANTITY && !OF_A_SIGN.contains(l));
     }
 
     private boolean isSign(ReadingLeaf leaf) {

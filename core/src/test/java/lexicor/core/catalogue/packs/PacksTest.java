@@ -48,7 +48,7 @@ class PacksTest {
                     """
             catalogue/shoulder.yaml | family: capsule-pain | family: capsule-pain\\n  colour: red | tests.coracoid-pressure.colour | unknown key
             catalogue/shoulder.yaml | readings: [arc, pain] | readings: [pain] | tests.painful-arc.criteria.painful-arc/mid-arc.positiveWhen.all[0].reading | not among the test's readings
-            catalogue/shoulder.yaml | reading: lagDegrees, atLeast: 5 | reading: lagDegree, atLeast: 5 | positiveWhen.all[0].reading | there is no reading lagDegree
+            catalogue/shoulder.yaml | reading: lagDegrees, atLeast: 5 | reading: lagDegree, atLeast: 5 | positiveWhen.any[0].reading | there is no reading lagDegree
             catalogue/shoulder.yaml | after: [active-compression] | after: [passive-compress] | tests.active-compression-relief.after | there is no test passive-compress
             catalogue/shoulder.yaml | id: speed/groove-pain | id: yergason-x/groove-pain | tests.speed.criteria.yergason-x/groove-pain.id | expected speed/
             catalogue/elbow.yaml | provocation: 1 | provocation: 7 | tests.elbow-bone-tenderness.provocation | from 0 to 3
