@@ -126,18 +126,21 @@ public record Accuracy(
     /**
      * Sensitivity and specificity as they are believed, {@code E[expit(N(mu, 2 V))]} each by itself, V the predictive variance: on
      * average over new clinics, and over patients and examiners that no study knows. What one thin, flattering study promises is less
-     * than what a large one does; a strong finding stays strong (method M23).
+     * than what a large one does; a strong finding stays strong, and each on its side (method M23).
      */
     Accuracy sober() {
-        return new Accuracy(
-                method,
-                meanLogit(logitSensitivity, BEYOND_THE_STUDIES * predictive.sensitivity()),
-                meanLogit(logitSpecificity, BEYOND_THE_STUDIES * predictive.specificity()),
-                estimate,
-                between,
-                predictive,
-                shown,
-                people);
+        double sensitivity = meanLogit(logitSensitivity, BEYOND_THE_STUDIES * predictive.sensitivity());
+        double specificity = meanLogit(logitSpecificity, BEYOND_THE_STUDIES * predictive.specificity());
+        double printed = logitSensitivity + logitSpecificity;
+        double believed = sensitivity + specificity;
+        if (printed * believed < 0) {
+            // Where nearly nothing is known the means can cross: what speaks for it would be believed to speak against.
+            // Then it says nothing.
+            double between = (sensitivity - specificity) / 2;
+            sensitivity = between;
+            specificity = -between;
+        }
+        return new Accuracy(method, sensitivity, specificity, estimate, this.between, predictive, shown, people);
     }
 
     private static double meanLogit(double logit, double variance) {
