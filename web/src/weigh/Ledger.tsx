@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { ConditionStanding, LedgerRow, Reasons } from "../api/types";
 import { factor, percent } from "../pieces/format";
 import { Mark, outcomeWord } from "../pieces/Mark";
@@ -5,7 +6,10 @@ import { Sideways } from "../pieces/Sideways";
 import { Sources } from "./Sources";
 import { Step } from "./Step";
 
-/** The counted findings as steps along the rail, the weightiest first, with what each says alone and what it added. */
+/**
+ * The counted findings as steps along the rail, the weightiest first, with what each says alone and what it added. Members of a cluster that
+ * takes their place in the steps are listed without one of their own.
+ */
 export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condition: ConditionStanding }) {
   const { condition, path } = props;
   if (props.rows.length === 0) {
@@ -15,7 +19,9 @@ export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condit
       </p>
     );
   }
-  const families = props.rows.map((r) => r.family);
+  const shared = { families: props.rows.map((r) => r.family), condition };
+  const rowOf = (step: { id: string }) => props.rows.find((r) => r.id === step.id);
+  const isRow = (step: { id: string }) => rowOf(step) !== undefined;
   return (
     <Sideways label="Ledger">
       <table className="w-full border-collapse text-[16px]">
@@ -40,61 +46,79 @@ export function Ledger(props: { rows: LedgerRow[]; path: Reasons["path"]; condit
           </tr>
         </thead>
         <tbody>
-          {path.map((step) => {
-            const row = props.rows.find((r) => r.id === step.id);
-            if (!row && step.words) {
-              return (
-                <tr key={step.id} className="break-inside-avoid border-b border-line align-top">
-                  <td className="py-1.5 pr-3 pl-7">{step.words}</td>
-                  <td className="w-[190px] pt-1">
-                    <Step from={step.from} to={step.to} start={condition.pretest} />
-                  </td>
-                  <td />
-                  <td />
-                </tr>
-              );
-            }
-            return (
-              row && (
-                <tr key={row.id} className="break-inside-avoid border-b border-line align-top">
-                  <td className="py-1.5 pr-3">
-                    <span className="flex gap-2">
-                      <span className="pt-0.5">
-                        <Mark outcome={row.result} />
-                      </span>
-                      <span>
-                        {row.name} <b>{outcomeWord(row.result).toLowerCase()}</b>
-                        {row.reason && <span className="text-soft">: {row.reason}</span>}
-                        {row.judged && <span className="block text-[14px]">{row.judged}</span>}
-                        {row.kind === "finding" && families.filter((f) => f === row.family).length > 1 && (
-                          <span className="block text-[14px] text-soft print:hidden">
-                            shares what it says with others of its family, {row.family.replaceAll("-", " ")}
-                          </span>
-                        )}
-                        <Sources row={row} pretest={condition.pretest} condition={condition.id} />
-                      </span>
-                    </span>
-                  </td>
-                  <td className="w-[190px] pt-1">
-                    <Step from={step.from} to={step.to} start={condition.pretest} />
-                  </td>
-                  <td className="pt-1.5 pl-2 text-right whitespace-nowrap">
-                    {row.lrAlone !== undefined && factor(row.lrAlone)}
-                    {row.lrLow !== undefined && row.lrHigh !== undefined && (
-                      <span className="block text-[14px] text-soft">
-                        {factor(row.lrLow).slice(2)} to {factor(row.lrHigh).slice(2)}
-                      </span>
-                    )}
-                  </td>
-                  <td className="pt-1.5 pl-3 text-right font-bold whitespace-nowrap">
-                    {row.lrAdded !== undefined && factor(row.lrAdded)}
-                  </td>
-                </tr>
-              )
-            );
-          })}
+          {path.filter(isRow).map((step) => (
+            <Counted key={step.id} row={rowOf(step)} {...shared}>
+              <Step from={step.from} to={step.to} start={condition.pretest} />
+            </Counted>
+          ))}
+          {props.rows
+            .filter((r) => !path.some((step) => step.id === r.id))
+            .map((row) => (
+              <Counted key={row.id} row={row} {...shared}>
+                <span className="text-[14px] text-soft">in the step of its cluster</span>
+              </Counted>
+            ))}
+          {path
+            .filter((step) => !isRow(step) && step.words)
+            .map((step) => (
+              <tr key={step.id} className="break-inside-avoid border-b border-line align-top">
+                <td className="py-1.5 pr-3 pl-7">{step.words}</td>
+                <td className="w-[190px] pt-1">
+                  <Step from={step.from} to={step.to} start={condition.pretest} />
+                </td>
+                <td />
+                <td />
+              </tr>
+            ))}
         </tbody>
       </table>
     </Sideways>
+  );
+}
+
+/** One finding or cluster, with what it says alone and what it added; its step stands inside. */
+function Counted(props: {
+  row: LedgerRow | undefined;
+  families: string[];
+  condition: ConditionStanding;
+  children: ReactNode;
+}) {
+  const { row, families, condition } = props;
+  if (!row) {
+    return null;
+  }
+  return (
+    <tr className="break-inside-avoid border-b border-line align-top">
+      <td className="py-1.5 pr-3">
+        <span className="flex gap-2">
+          <span className="pt-0.5">
+            <Mark outcome={row.result} />
+          </span>
+          <span>
+            {row.name} <b>{outcomeWord(row.result).toLowerCase()}</b>
+            {row.reason && <span className="text-soft">: {row.reason}</span>}
+            {row.judged && <span className="block text-[14px]">{row.judged}</span>}
+            {row.kind === "finding" && families.filter((f) => f === row.family).length > 1 && (
+              <span className="block text-[14px] text-soft print:hidden">
+                shares what it says with others of its family, {row.family.replaceAll("-", " ")}
+              </span>
+            )}
+            <Sources row={row} pretest={condition.pretest} condition={condition.id} />
+          </span>
+        </span>
+      </td>
+      <td className="w-[190px] pt-1">{props.children}</td>
+      <td className="pt-1.5 pl-2 text-right whitespace-nowrap">
+        {row.lrAlone !== undefined && factor(row.lrAlone)}
+        {row.lrLow !== undefined && row.lrHigh !== undefined && (
+          <span className="block text-[14px] text-soft">
+            {factor(row.lrLow).slice(2)} to {factor(row.lrHigh).slice(2)}
+          </span>
+        )}
+      </td>
+      <td className="pt-1.5 pl-3 text-right font-bold whitespace-nowrap">
+        {row.lrAdded !== undefined && factor(row.lrAdded)}
+      </td>
+    </tr>
   );
 }

@@ -13,7 +13,7 @@ export function NotWeighed(props: { rows: LedgerRow[]; condition: ConditionStand
     <section aria-label="Not weighed">
       <h3 className="m-0 mb-1 text-[18px] font-bold">Not weighed ({props.rows.length})</h3>
       {groups.map((g) => (
-        <details key={g.title} className="border-t border-line py-0.5 text-[16px]">
+        <details key={g.title} className="border-t border-line py-0.5 text-[16px] print:hidden">
           <summary className="min-h-8">
             {g.title} ({g.rows.length})
           </summary>

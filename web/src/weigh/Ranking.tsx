@@ -85,6 +85,7 @@ function Part(props: {
   title: string;
   conditions: ConditionStanding[];
   folded?: boolean;
+  ghosts: Record<string, number>;
   chosen: string | undefined;
   onChoose: (condition: string) => void;
   children: ReactNode;
@@ -105,8 +106,15 @@ function Part(props: {
             <li key={c.id}>
               <Choose {...props} condition={c}>
                 <span className="flex items-baseline justify-between gap-3 text-[16px]">
-                  {c.name}
-                  <span className="shrink-0 text-[14px] text-soft">begins at {percent(c.pretest)}</span>
+                  <span>
+                    {c.rank}. {c.name}
+                  </span>
+                  <span className="shrink-0 text-[14px] text-soft">
+                    begins at {percent(c.pretest)}
+                    {props.ghosts[c.id] !== undefined && (
+                      <b className="pl-2 text-amber">as supposed {percent(props.ghosts[c.id] ?? 0)}</b>
+                    )}
+                  </span>
                 </span>
                 {c.marked && <span className="block text-[14px] font-semibold">{c.marked}</span>}
                 <span className="block text-[14px] text-soft">{c.aimed.words}</span>

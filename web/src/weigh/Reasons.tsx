@@ -67,11 +67,9 @@ export function Reasons(props: {
             <b className="text-amber">Less sure than it looks.</b> {d}
           </p>
         ))}
-        {reasons.doubts.length > 0 && (
-          <Link className="text-[15px] underline print:hidden" to="/honesty">
-            How right the program is, and where it is wrong
-          </Link>
-        )}
+        <Link className="text-[15px] underline print:hidden" to="/honesty">
+          How right the program is, and where it is wrong
+        </Link>
       </div>
       <Tabs.Root value={props.tab} onValueChange={props.onTab} className="flex flex-col gap-3">
         <TabBar label="Questions" tabs={TABS} />

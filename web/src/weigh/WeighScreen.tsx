@@ -46,7 +46,7 @@ export function WeighScreen() {
   const show = (change: { of?: string; tab?: string }) =>
     setParams({ ...Object.fromEntries(params), ...change }, { replace: true });
   return (
-    <main className="grid min-h-0 flex-1 grid-cols-[500px_1fr] max-lg:block max-lg:overflow-auto max-lg:[&>*]:overflow-visible print:block">
+    <main className="grid min-h-0 flex-1 grid-cols-[500px_1fr] max-lg:block max-lg:overflow-auto max-lg:[&>*]:overflow-visible print:block print:[zoom:0.86]">
       <section
         aria-label="Candidates in order"
         className="flex min-h-0 flex-col gap-1.5 overflow-auto border-r-[1.5px] border-line px-4 py-3 print:overflow-visible print:border-0 max-lg:flex-none"

@@ -7,11 +7,12 @@ import { Rivals } from "./Rivals";
 /** The steps from pretest to posttest, what was not weighed, and how much the base rate matters. */
 export function WhyTab(props: { condition: ConditionStanding; rows: LedgerRow[]; reasons: Reasons }) {
   const { condition, rows, reasons } = props;
+  const isCounted = (r: LedgerRow) => r.status === "counted" || reasons.path.some((step) => step.id === r.id);
   return (
     <>
-      <Ledger rows={rows.filter((r) => r.status === "counted")} path={reasons.path} condition={condition} />
+      <Ledger rows={rows.filter(isCounted)} path={reasons.path} condition={condition} />
       {rows.some((r) => r.figures?.sober) && (
-        <p className="m-0 text-[15px] text-soft">
+        <p className="m-0 text-[15px] text-soft print:hidden">
           A figure is believed by as much as another clinic would find it again (&ldquo;here&rdquo;), and two
           models of how candidates share their findings by half each, since neither is known to be right.
         </p>
@@ -28,7 +29,7 @@ export function WhyTab(props: { condition: ConditionStanding; rows: LedgerRow[];
         )}
         .
       </p>
-      <NotWeighed rows={rows.filter((r) => r.status !== "counted")} condition={condition} />
+      <NotWeighed rows={rows.filter((r) => !isCounted(r))} condition={condition} />
     </>
   );
 }

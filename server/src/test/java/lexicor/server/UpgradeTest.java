@@ -73,9 +73,9 @@ class UpgradeTest {
                                             .formatted(java.util.UUID.randomUUID()))
                             .status())
                     .isEqualTo(200);
-            // A department that weighed before keeps its way, and is told of the new one.
+            // A department that never chose weighs as a new one does; one that chose keeps its way, and is told.
             JsonNode settings = lexicor.get("/api/settings").body();
-            assertThat(settings.get("school").asString()).isEqualTo("overlap-aware");
+            assertThat(settings.get("school").asString()).isEqualTo("sober");
             assertThat(settings.get("schoolSeen").asBoolean()).isFalse();
             String history = lexicor.get("/api/cases/HB-001/history").body().toString();
             String department = lexicor.get("/api/history").body().toString();

@@ -73,7 +73,7 @@ public final class HonestyRun {
     }
 
     public static void run(Path root) throws IOException {
-        HonestyRun run = new HonestyRun(root.resolve("packs"), 800, 80);
+        HonestyRun run = new HonestyRun(root.resolve("packs"), 400, 60);
         HonestyPage page = new HonestyPage(run);
         page.writeTo(root);
         System.out.print(page.tables());

@@ -147,6 +147,7 @@ public final class TestWording {
             ReadingLeaf leaf = entry.getKey();
             if (!SAID_BY_OTHERS.contains(leaf)
                     && !isSaidBetter(leaf, at)
+                    && !(leaf == MARK_NORMAL && isMeasured(at))
                     && !(isUsual(leaf, entry.getValue()) && (hasSign(at) || isNothingFound(at)))) {
                 parts.add(
                         leaf == VISIBLE && entry.getValue() instanceof Flag seen
@@ -158,6 +159,11 @@ public final class TestWording {
             parts.add(phrase(TINGLING_TERRITORY, at.get(TINGLING_TERRITORY).orElseThrow()));
         }
         return String.join(", ", new LinkedHashSet<>(parts));
+    }
+
+    /** A number that is there says it better than that it was found normal. */
+    private static boolean isMeasured(SideReadings at) {
+        return at.leaves().keySet().stream().anyMatch(l -> l.kind() == Kind.QUANTITY);
     }
 
     /** What is to be seen, by the name of the only criterion that asks for it there. */

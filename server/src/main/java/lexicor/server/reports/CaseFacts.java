@@ -219,11 +219,12 @@ final class CaseFacts {
         List<String> lines = new ArrayList<>();
         apart.stream()
                 .filter(CaseFacts::isExamined)
-                .forEach(c -> lines.add(c.name() + (c.marked() == null ? "" : ", " + c.marked()) + ": "
-                        + c.aimed().words() + " Nothing has moved its start of " + Percent.of(c.pretest()) + "."));
+                .forEach(c -> lines.add(c.rank() + ". " + c.name() + (c.marked() == null ? "" : ", " + c.marked())
+                        + ": " + c.aimed().words() + " Nothing has moved its start of " + Percent.of(c.pretest())
+                        + "."));
         List<String> open = apart.stream()
                 .filter(c -> !isExamined(c))
-                .map(c -> midSentence(c) + " (" + Percent.of(c.pretest()) + ")")
+                .map(c -> midSentence(c) + " (number " + c.rank() + ", " + Percent.of(c.pretest()) + ")")
                 .toList();
         if (!open.isEmpty()) {
             lines.add("Not examined yet, with the base rate as a starting assumption: " + Words.list(open) + ".");
@@ -385,10 +386,17 @@ final class CaseFacts {
     /** The onward step of every candidate over its line to act (method M11). */
     List<String> onward() {
         return conditions().stream()
-                .filter(c -> c.verdict() == Verdict.ACT)
-                .map(c -> Words.sentence(
-                        c.name() + ": " + condition(c).map(Condition::onward).orElse("")))
+                .filter(c -> c.verdict() == Verdict.ACT || c.verdict() == Verdict.SETTLE_FIRST)
+                .map(this::onward)
                 .toList();
+    }
+
+    private String onward(ConditionStanding c) {
+        String step = condition(c).map(Condition::onward).orElse("");
+        return c.verdict() == Verdict.ACT
+                ? Words.sentence(c.name() + ": " + step)
+                : c.name() + ": "
+                        + Words.sentence(Wording.midSentence(c.settle().words())) + " Then " + Words.sentence(step);
     }
 
     String midSentence(ConditionStanding c) {

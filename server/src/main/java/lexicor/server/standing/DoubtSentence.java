@@ -23,7 +23,7 @@ final class DoubtSentence {
         if (doubt instanceof Doubt.OneJudgement d) {
             return String.format(
                     Locale.ROOT,
-                    "%.0f %% of the weight rests on a judgement of the department's, with no study behind it (%s).",
+                    "%.0f %% of the weight rests on a judgement, with no study behind it (%s).",
                     100 * d.share(),
                     name(d.finding(), catalogue));
         }
