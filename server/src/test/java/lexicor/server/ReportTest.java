@@ -67,7 +67,7 @@ class ReportTest {
                             "Anterior apprehension Apprehension, external rotation at which fear or pain comes: 72 degrees.")
                     .contains("Positive: fear of slipping.", "2 of 2 positive")
                     .contains(
-                            "71 % before, 99.9 % now",
+                            "86 % before, 99.9 % now",
                             "overlap within a family 0.45", "not checked against their source")
                     .contains("It does not diagnose");
         }

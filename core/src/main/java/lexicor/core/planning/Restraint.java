@@ -109,7 +109,7 @@ public final class Restraint {
             return Optional.empty();
         }
         String words = gain == 0
-                ? "Provocative, little to gain; no accuracy figures for these candidates."
+                ? "Provocative, and nothing to gain here."
                 : String.format(Locale.ROOT, "Provocative, little to gain of these candidates (%.3f bits).", gain);
         return Optional.of(new Left(test.id(), Kind.FOR_NOTHING, words));
     }

@@ -81,7 +81,12 @@ class EvaluationTest {
             load-and-shift/anterior-over-25 | translationPercent=10 | translationPercent=26 | positive | glide 26
             load-and-shift/anterior-over-25 | translationPercent=10 | translationPercent=25 | negative | glide 25
             load-and-shift/anterior-over-25 | translationPercent=40 | translationPercent=40 | unclear | as loose on the other side
-            sulcus/at-least-20-mm | gapMm=22 | gapMm=20 | unclear | as loose on the other side
+            sulcus/at-least-20-mm | gapMm=22 | gapMm=20 | positive | gap below the acromion: 20 mm
+            sulcus/any-dimple | gapMm=22 | gapMm=20 | unclear | as loose on the other side
+            anterior-drawer/apprehension-or-laxity | - | click.present=true click.painful=true | unclear | looseness not recorded
+            midcarpal-shift/catch-up-clunk | - | clunk=true | unclear | on this side alone
+            midcarpal-shift/catch-up-clunk | - | clunk=true laxity.sideDifference=true | positive | on this side alone
+            allen/ulnar-slow | - | visible=true | positive | seen
             anterior-drawer/apprehension-or-laxity | apprehension=true | apprehension=true | positive | apprehension
             shoulder-movements/internal-rotation-level-loss | spinalLevel=8 | spinalLevel=11 | positive | thumb reaches T11
             shoulder-movements/internal-rotation-level-loss | spinalLevel=8 | spinalLevel=10 | negative | thumb reaches T10

@@ -29,7 +29,7 @@ class PacksTest {
         assertThat(c.tests().stream().mapToInt(t -> t.criteria().size()).sum()).isEqualTo(466);
         assertThat(c.conditions()).hasSize(76);
         assertThat(c.complaints()).hasSize(20);
-        assertThat(c.clusters()).hasSize(12);
+        assertThat(c.clusters()).hasSize(14);
         assertThat(c.accuracy()).hasSize(308).allMatch(r -> c.signOff(r) == SignOff.NOT_YET_CHECKED);
         assertThat(c.complaint("thumb-side-tingling").orElseThrow().name())
                 .isEqualTo("Tingling in thumb, index, middle finger");
