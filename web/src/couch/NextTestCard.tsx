@@ -20,7 +20,8 @@ export function NextTestCard(props: {
   if (!shown && !leads) {
     return (
       <div className="rounded-lg border-2 border-line bg-card px-3.5 py-3 text-[16px]">
-        <b>Nothing left to test</b> among the tests with figures.
+        <b>All of the order is done</b>, and no test left has a figure or a judgement that would move
+        anything.
       </div>
     );
   }
@@ -35,14 +36,16 @@ export function NextTestCard(props: {
       {leads && (
         <p className={shown ? "m-0 mt-1.5 border-t border-line pt-1 text-[14px] text-soft" : "m-0"}>
           {leads}{" "}
-          <button
-            type="button"
-            className="-my-2 py-2 underline"
-            aria-pressed={asked}
-            onClick={() => props.onAsk(!asked)}
-          >
-            {asked ? "Keep to what is advised" : "Show what would tell most"}
-          </button>
+          {telling.length > 0 && (
+            <button
+              type="button"
+              className="-my-2 py-2 underline"
+              aria-pressed={asked}
+              onClick={() => props.onAsk(!asked)}
+            >
+              {asked ? "Keep to what is advised" : "Show what would tell most"}
+            </button>
+          )}
         </p>
       )}
       {!shown && advice.first && <Go to={advice.first} words={firstName ?? "Go to it"} onGo={props.onGo} />}

@@ -27,7 +27,7 @@ export const StandingPanel = memo(function StandingPanel(props: StandingProps) {
   const { ref, width } = useWidth<HTMLOListElement>(268);
   const { catalogue } = useCaseContext();
   const [legend, setLegend] = useState(false);
-  const { weighed, found, untouched, negative } = listed(props.standing.conditions);
+  const { weighed, found, untouched, negative, fell } = listed(props.standing.conditions);
   const shown = weighed.slice(0, SHOWN);
   const short = (c: ConditionStanding) => shortCondition(catalogue, c.id, c.name);
   // One at most: the one that another candidate holds down most.
@@ -99,6 +99,7 @@ export const StandingPanel = memo(function StandingPanel(props: StandingProps) {
       <NextTestCard standing={props.standing} asked={props.asked} onAsk={props.onAsk} onGo={props.onGo} />
       <Folded title="More weighed" conditions={weighed.slice(SHOWN)} name={short} now />
       <Folded title="Not touched yet" conditions={untouched} name={short} />
+      <Folded title="Below the line for ruling out" conditions={fell} name={short} now />
       <Folded title="Examined, nothing found" conditions={negative} name={short} />
       {props.children}
     </section>

@@ -122,7 +122,14 @@ describe("what is advised at the couch", () => {
 
   it("says when nothing is left", () => {
     draw(standing({ next: [], advice: {} }));
-    expect(screen.getByText("Nothing left to test")).toBeTruthy();
+    expect(screen.getByText("All of the order is done")).toBeTruthy();
+  });
+
+  it("goes on in the order where nothing would move anything", () => {
+    draw(standing({ next: [], advice: { waits: "This comes next in the order.", first: "movements" } }));
+    expect(screen.getByText(/comes next in the order/)).toBeTruthy();
+    expect(screen.getByRole("button", { name: /Go to it/ })).toBeTruthy();
+    expect(screen.queryByRole("button", { name: /tell most/ })).toBeNull();
   });
 });
 

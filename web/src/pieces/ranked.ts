@@ -15,6 +15,8 @@ export interface Listed {
   untouched: ConditionStanding[];
   /** Examined, and nothing found. */
   negative: ConditionStanding[];
+  /** Weighed, and fallen below its line for ruling out. */
+  fell: ConditionStanding[];
 }
 
 export function listed(conditions: ConditionStanding[]): Listed {
@@ -22,9 +24,10 @@ export function listed(conditions: ConditionStanding[]): Listed {
   const of = (group: ConditionStanding["group"]) =>
     conditions.filter((c) => !isWeighed(c) && c.group === group);
   return {
-    weighed: conditions.filter(isWeighed),
+    weighed: conditions.filter((c) => isWeighed(c) && c.group !== "fell"),
     found: of("found"),
     untouched: of("untouched"),
     negative: of("negative"),
+    fell: conditions.filter((c) => isWeighed(c) && c.group === "fell"),
   };
 }

@@ -16,56 +16,13 @@ export function Ranking(props: {
   onChoose: (condition: string) => void;
 }) {
   const { ref, width } = useWidth<HTMLOListElement>(500);
-  const { weighed, found, untouched, negative } = listed(props.conditions);
+  const { weighed, found, untouched, negative, fell } = listed(props.conditions);
   return (
     <>
       <ol ref={ref} className="m-0 list-none p-0">
-        {weighed.map((c, i) => {
-          const ghost = props.ghosts[c.id];
-          return (
-            <li
-              key={c.id}
-              className={
-                c.under ? "ml-3 break-inside-avoid border-l-[3px] border-line" : "break-inside-avoid"
-              }
-            >
-              <Choose {...props} condition={c}>
-                <span className="flex items-baseline justify-between gap-3">
-                  <span className="text-[17px] leading-tight">
-                    {c.rank}. {c.name}
-                  </span>
-                  <span className="shrink-0 text-[15px] text-soft">
-                    {percent(c.pretest)} before, <b className="text-[19px] text-ink">{percent(c.posttest)}</b>{" "}
-                    now
-                  </span>
-                </span>
-                <Rail
-                  values={c}
-                  width={c.under ? width - 39 : width - 24}
-                  labels={i === weighed.length - 1}
-                  ghost={ghost}
-                />
-                {c.marked && <span className="block text-[14px] font-semibold">{c.marked}</span>}
-                {c.settle && <span className="block text-[14px]">{c.settle.words}</span>}
-                <span className="flex justify-between text-[14px] text-soft">
-                  <span>
-                    {c.last
-                      ? c.last.words
-                      : [
-                          verdictWords(c),
-                          ...(c.probabilityFirst === undefined
-                            ? []
-                            : [`ranked first in ${percent(c.probabilityFirst)} of simulations`]),
-                        ].join("; ")}
-                  </span>
-                  {ghost !== undefined && (
-                    <b className="shrink-0 pl-2 text-amber">as supposed {percent(ghost)}</b>
-                  )}
-                </span>
-              </Choose>
-            </li>
-          );
-        })}
+        {weighed.map((c, i) => (
+          <OnRail {...props} key={c.id} condition={c} width={width} labels={i === weighed.length - 1} />
+        ))}
       </ol>
       <Part {...props} title="Found, no figures" conditions={found}>
         Nothing recorded has a figure or a judgement for these; what was found speaks for them all the same.
@@ -73,10 +30,59 @@ export function Ranking(props: {
       <Part {...props} title="Not touched yet" conditions={untouched} folded>
         A base rate is a starting assumption that nothing has moved.
       </Part>
+      {fell.length > 0 && (
+        <section
+          aria-label="Below the line for ruling out"
+          className="mt-2 border-t-[1.5px] border-line pt-1"
+        >
+          <h3 className="m-0 px-2 text-[16px] font-bold">Below the line for ruling out ({fell.length})</h3>
+          <ol className="m-0 list-none p-0">
+            {fell.map((c) => (
+              <OnRail {...props} key={c.id} condition={c} width={width} labels={false} />
+            ))}
+          </ol>
+        </section>
+      )}
       <Part {...props} title="Examined, nothing found" conditions={negative} folded>
         Without figures, so what was not found cannot be weighed.
       </Part>
     </>
+  );
+}
+
+/** One that is weighed, where it began and where it stands; a part of another stands under it. */
+function OnRail(props: {
+  condition: ConditionStanding;
+  ghosts: Record<string, number>;
+  width: number;
+  labels: boolean;
+  chosen: string | undefined;
+  onChoose: (condition: string) => void;
+}) {
+  const { condition: c, width } = props;
+  const ghost = props.ghosts[c.id];
+  const first =
+    c.probabilityFirst === undefined ? [] : [`ranked first in ${percent(c.probabilityFirst)} of simulations`];
+  return (
+    <li className={c.under ? "ml-3 break-inside-avoid border-l-[3px] border-line" : "break-inside-avoid"}>
+      <Choose {...props} condition={c}>
+        <span className="flex items-baseline justify-between gap-3">
+          <span className="text-[17px] leading-tight">
+            {c.rank}. {c.name}
+          </span>
+          <span className="shrink-0 text-[15px] text-soft">
+            {percent(c.pretest)} before, <b className="text-[19px] text-ink">{percent(c.posttest)}</b> now
+          </span>
+        </span>
+        <Rail values={c} width={c.under ? width - 39 : width - 24} labels={props.labels} ghost={ghost} />
+        {c.marked && <span className="block text-[14px] font-semibold">{c.marked}</span>}
+        {c.settle && <span className="block text-[14px]">{c.settle.words}</span>}
+        <span className="flex justify-between text-[14px] text-soft">
+          <span>{c.last ? c.last.words : [verdictWords(c), ...first].join("; ")}</span>
+          {ghost !== undefined && <b className="shrink-0 pl-2 text-amber">as supposed {percent(ghost)}</b>}
+        </span>
+      </Choose>
+    </li>
   );
 }
 

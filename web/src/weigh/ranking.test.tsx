@@ -135,7 +135,8 @@ describe("the ranking", () => {
     ];
     const parts = listed(all);
     const ids = (some: ConditionStanding[]) => some.map((c) => c.id);
-    expect(ids(parts.weighed)).toEqual(["w", "e", "f"]);
+    expect(ids(parts.weighed)).toEqual(["w", "e"]);
+    expect(ids(parts.fell)).toEqual(["f"]);
     expect(ids(parts.found)).toEqual(["frozen"]);
     expect(ids(parts.untouched)).toEqual(["a"]);
     expect(ids(parts.negative)).toEqual(["n"]);

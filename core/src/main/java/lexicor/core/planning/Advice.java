@@ -18,10 +18,10 @@ import lexicor.core.weighing.WeighedCondition;
  * What is advised next at the couch, in the order of work (method M10, M16): of the tests that would tell something the one that
  * tells most, but none while something planned of an earlier stage is open. One that can startle waits for those that cannot, is
  * not advised for what is likely enough to act on already, and never as the further step of tests that come before it: that is for
- * the examiner to ask for.
+ * the examiner to ask for. Where nothing would tell anything, what comes next in the running order is advised.
  *
  * @param test empty where nothing may be advised yet, or nothing is left that tells something
- * @param first the stage of work that is planned and open, where a test of a later one would tell more
+ * @param first the stage of work that is planned and open, where a test of a later one would tell more or nothing tells anything
  * @param open what is planned and open in that stage, in the running order
  */
 public record Advice(Optional<NextTest> test, Optional<Stage> first, List<String> open) {
@@ -48,7 +48,8 @@ public record Advice(Optional<NextTest> test, Optional<Stage> first, List<String
         Optional<NextTest> wanted = first(telling, t -> true, catalogue);
         Optional<NextTest> advised =
                 first(telling, t -> open.headMap(Stage.of(t)).isEmpty(), catalogue);
-        boolean waits = wanted.isPresent() && !wanted.equals(advised);
+        boolean tells = reachable.stream().anyMatch(t -> t.gain() > 0);
+        boolean waits = tells ? wanted.isPresent() && !wanted.equals(advised) : !open.isEmpty();
         return new Advice(
                 advised,
                 waits ? Optional.of(open.firstKey()) : Optional.empty(),

@@ -59,9 +59,16 @@ final class NextViews {
         Advice advice = Advice.of(catalogue, result, inTime, open);
         return new AdviceView(
                 advice.test().map(this::view).orElse(null),
-                advice.first().map(s -> waits(s, advice.open().size())).orElse(null),
+                advice.first()
+                        .map(s -> inTime.stream().anyMatch(t -> t.gain() > 0)
+                                ? waits(s, advice.open().size())
+                                : NOTHING_TELLS)
+                        .orElse(null),
                 advice.open().stream().findFirst().orElse(null));
     }
+
+    private static final String NOTHING_TELLS =
+            "No figure or judgement would move anything: this comes next in the order.";
 
     private static String waits(Stage stage, int open) {
         String comes =
