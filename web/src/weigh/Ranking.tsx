@@ -66,7 +66,7 @@ function OnRail(props: {
   return (
     <li className={c.under ? "ml-3 break-inside-avoid border-l-[3px] border-line" : "break-inside-avoid"}>
       <Choose {...props} condition={c}>
-        <span className="flex items-baseline justify-between gap-3">
+        <span className="flex flex-wrap items-baseline justify-between gap-x-3">
           <span className="text-[17px] leading-tight">
             {c.rank}. {c.name}
           </span>
@@ -111,7 +111,7 @@ function Part(props: {
           {props.conditions.map((c) => (
             <li key={c.id}>
               <Choose {...props} condition={c}>
-                <span className="flex items-baseline justify-between gap-3 text-[16px]">
+                <span className="flex flex-wrap items-baseline justify-between gap-x-3 text-[16px]">
                   <span>
                     {c.rank}. {c.name}
                   </span>

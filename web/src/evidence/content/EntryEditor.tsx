@@ -65,7 +65,7 @@ export function EntryEditor(props: {
       const all = withFields(now, next);
       // Once stored, an id stays: files and records name the entry by it.
       if (isNew && keys) {
-        return { ...all, id: keys.map((k) => textOf(all[k])).join(":") };
+        return { ...all, id: keys.map((k) => textOf(all[k])).join("/") };
       }
       const follows = isNew && TITLES.some((t) => t in next) && "id" in now && !isChosen(forms);
       const made = (entry.kind === "question" ? HISTORY : "") + slug(titleOf(all));

@@ -317,12 +317,12 @@ describe("a sign judged in words", () => {
     );
     await user.selectOptions(screen.getByRole("combobox", { name: "The sign" }), "neer/pain");
     await user.selectOptions(screen.getByRole("combobox", { name: "Condition" }), "slap-tear");
-    expect(screen.getByText("In files and links: neer/pain:slap-tear")).toBeTruthy();
+    expect(screen.getByText("In files and links: neer/pain/slap-tear")).toBeTruthy();
     const button = screen.getByRole("button", { name: "Try it on the textbook patients" });
     await waitFor(() => expect((button as HTMLButtonElement).disabled).toBe(false));
     await user.click(button);
     expect(await screen.findByText("One textbook patient would be read otherwise.")).toBeTruthy();
     expect(screen.getByText("torn cuff").closest("li")?.textContent).toContain("stands at place 2");
-    expect(asked.at(-1)?.body).toMatchObject({ fields: { id: "neer/pain:slap-tear" } });
+    expect(asked.at(-1)?.body).toMatchObject({ fields: { id: "neer/pain/slap-tear" } });
   });
 });

@@ -35,9 +35,10 @@ class CasePathTest {
         Answer saved = LEXICOR.put("/api/cases/" + code + "/intake", change.toString());
         assertThat(saved.status()).isEqualTo(200);
         JsonNode before = leading(saved.body().get("examination"));
-        // 55 % for this complaint in a sports clinic, odds doubled.
-        assertThat(before.get("pretest").asDouble()).isCloseTo(1.1 / 1.55, within(1e-9));
-        assertThat(before.get("posttest").asDouble()).isCloseTo(1.1 / 1.55, within(1e-9));
+        // 55 % for this complaint in a sports clinic, odds times 2.5 at that age, and doubled.
+        double begins = 0.55 * 5 / (0.55 * 5 + 0.45);
+        assertThat(before.get("pretest").asDouble()).isCloseTo(begins, within(1e-9));
+        assertThat(before.get("posttest").asDouble()).isCloseTo(begins, within(1e-9));
 
         tap(code, "apprehension", "right", "{\"apprehension\":false,\"pain.present\":false}");
         JsonNode after = tap(code, "apprehension", "left", "{\"apprehension\":true}");

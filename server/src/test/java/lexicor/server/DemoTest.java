@@ -23,15 +23,15 @@ class DemoTest {
         });
         assertThat(unexamined).containsExactlyInAnyOrder("HB-010", "HB-011");
         assertThat(leading("HB-001")).isEqualTo("full-thickness-cuff-tear act");
-        assertThat(leading("HB-002")).isEqualTo("anterior-instability act");
+        assertThat(leading("HB-002")).isEqualTo("anterior-instability settle first");
         assertThat(leading("HB-003")).startsWith("subacromial-pain ");
         assertThat(leading("HB-005")).startsWith("acromioclavicular-pain ");
     }
 
     @Test
-    void aClinicThatBeginsWeighsTheCandidatesTogether() {
+    void aClinicThatBeginsWeighsSoberly() {
         JsonNode settings = LEXICOR.get("/api/settings").body();
-        assertThat(settings.get("school").asString()).isEqualTo("differential");
+        assertThat(settings.get("school").asString()).isEqualTo("sober");
         assertThat(settings.get("schoolSeen").asBoolean()).isTrue();
         assertThat(settings.get("crossActivation").asDouble()).isEqualTo(0.1);
     }

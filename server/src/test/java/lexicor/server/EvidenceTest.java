@@ -34,6 +34,9 @@ class EvidenceTest {
         if (study.has("healthy")) {
             row += ",\"healthy\":" + study.get("healthy");
         }
+        if (study.has("people")) {
+            row += ",\"people\":" + study.get("people");
+        }
         return row + ",\"bias\":\"%s\"}".formatted(study.get("bias").asString());
     }
 

@@ -165,7 +165,7 @@ class LeadBrowserTest extends InBrowser {
                     .isVisible();
             accessible(kind);
         }
-        Assertions.assertThat(kinds).hasSize(14);
+        Assertions.assertThat(kinds).hasSize(19);
     }
 
     @Test

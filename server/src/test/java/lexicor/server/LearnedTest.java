@@ -194,7 +194,7 @@ class LearnedTest {
         JsonNode foresight = LEXICOR.get("/api/outcomes/foresight").body();
         assertThat(foresight.get("outcomes").asInt()).isEqualTo(37);
         assertThat(foresight.get("enough").asBoolean()).isTrue();
-        assertThat(foresight.get("schools")).hasSize(5);
+        assertThat(foresight.get("schools")).hasSize(6);
         assertThat(foresight.at("/program/area/value").asDouble()).isBetween(0.5, 1.0);
         JsonNode few = LEXICOR.get("/api/outcomes/foresight?from=" + TODAY.plusDays(0) + "&setting=sports")
                 .body();

@@ -65,8 +65,7 @@ class RandomCasesTest {
         for (JsonNode c : conditions) {
             double now = c.get("posttest").asDouble();
             if (!c.has("under")) {
-                int own = PARTS.indexOf(c.get("group").asString()
-                        .replace("untouched", "raised"));
+                int own = PARTS.indexOf(c.get("group").asString().replace("untouched", "raised"));
                 assertThat(own).as(c.toString()).isGreaterThanOrEqualTo(part);
                 if (own % 2 == 0) {
                     assertThat(now).isBetween(0.0, own == part ? before : 1);

@@ -31,8 +31,7 @@ class SettingsTest {
             if (!c.get("weighed").asBoolean()) {
                 continue;
             }
-            assertThat(posttest)
-                    .isCloseTo(column.get(c.get("id").asString()).asDouble(), within(1e-7));
+            assertThat(posttest).isCloseTo(column.get(c.get("id").asString()).asDouble(), within(1e-7));
             // A part stands under its whole, and what fell below its line at the end.
             if (c.get("group").asString().equals("weighed") && c.get("under") == null) {
                 assertThat(posttest).isLessThanOrEqualTo(before);

@@ -81,8 +81,7 @@ public final class EvidenceBase {
     public Optional<Accuracy> without(Predicate<AccuracyRow> leftOut, String of, String condition) {
         List<Study> studies = isCluster(of, condition)
                 ? published(catalogue.cluster(of).orElseThrow())
-                : pooled(of, condition).stream()
-                        .filter(leftOut.negate())
+                : pooled(rows(of, condition).stream().filter(leftOut.negate()).toList()).stream()
                         .map(r -> study(r.figures(), r.isAtHighRisk()))
                         .toList();
         return studies.isEmpty()
@@ -167,7 +166,11 @@ public final class EvidenceBase {
 
     /** Those of them that enter the pooled value: with both margins, and not left out for their risk of bias. */
     public List<AccuracyRow> pooled(String criterion, String condition) {
-        return used(criterion, condition).stream()
+        return pooled(rows(criterion, condition));
+    }
+
+    private List<AccuracyRow> pooled(List<AccuracyRow> all) {
+        return used(all).stream()
                 .filter(r -> r.figures().specificity().isPresent())
                 .filter(r -> highBias != HighBias.LEFT_OUT || !r.isAtHighRisk())
                 .toList();

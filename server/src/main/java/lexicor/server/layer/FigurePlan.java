@@ -11,7 +11,6 @@ import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Condition;
-import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.catalogue.packs.AccuracyTable;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.document.Problem;
@@ -46,7 +45,7 @@ final class FigurePlan {
         this.known = known;
         this.thisYear = thisYear;
         known.tests().forEach(t -> criteria.addAll(t.criterionIds()));
-        known.history().stream().filter(HistoryItem::finding).forEach(h -> criteria.add(h.id()));
+        known.history().forEach(h -> criteria.add(h.id()));
         inForce.forEach(r -> before.put(r.key(), r));
     }
 

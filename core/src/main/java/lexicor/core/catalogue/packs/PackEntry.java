@@ -15,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public record PackEntry(Kind kind, String id, ObjectNode fields) {
     static final String ID = "id";
-    private static final String BETWEEN = ":";
+    private static final String BETWEEN = "/";
 
     /** How a judgement is named. */
     public static String judgedId(String criterion, String condition) {
