@@ -133,6 +133,7 @@ export function ContentTab(props: { isLead: boolean }) {
           <EntryEditor
             key={`${kind} ${id} ${entry.data.version}`}
             entry={entry.data}
+            name={entries.data?.entries.find((e) => e.kind === kind && e.id === id)?.name}
             forms={forms.data}
             isLead={props.isLead}
             isNew={false}

@@ -30,6 +30,8 @@ const titleOf = (fields: Fields): string => {
 /** One entry in its form: what is wrong stands at its field, and how it would be is shown before it is stored. */
 export function EntryEditor(props: {
   entry: EntryView;
+  /** What the list calls it, where it has no name of its own. */
+  name?: string | undefined;
   forms: ContentForms;
   isLead: boolean;
   /** Whether it is to be added, rather than there already. */
@@ -96,7 +98,7 @@ export function EntryEditor(props: {
     <FormContext.Provider value={form}>
       <fieldset disabled={!props.isLead} className="m-0 flex flex-col gap-4 border-0 p-0">
         <legend className="p-0 text-[20px] font-bold">
-          {titleOf(fields) || (isNew ? "A new entry" : entry.id)}
+          {(keys?.length ? undefined : titleOf(fields)) || props.name || (isNew ? "A new entry" : entry.id)}
         </legend>
         {!isNew && (
           <p className="m-0 flex flex-wrap gap-x-5 text-[16px] text-soft">

@@ -287,8 +287,8 @@ describe("a sign judged in words", () => {
     const asked = serverOf({
       "POST /api/evidence/trials/judged/": () => ({ body: FINE }),
       "POST /api/evidence/trials/judged/neer/pain%3A": () => ({ body: FINE }),
-      "POST /api/evidence/trials/judged/neer/pain%3Aslap-tear": () => ({ body: FINE }),
-      "POST /api/evidence/patient-trials/judged/neer/pain%3Aslap-tear": () => ({
+      "POST /api/evidence/trials/judged/neer/pain/slap-tear": () => ({ body: FINE }),
+      "POST /api/evidence/patient-trials/judged/neer/pain/slap-tear": () => ({
         body: {
           patients: 24,
           otherwise: [

@@ -35,7 +35,7 @@ class StationsTest {
 
     private static String station(String name, boolean once) {
         return """
-                {"name":"%s","complaint":"shoulder-pain","setting":"community","seed":4,"minutes":10,"once":%s,
+                {"name":"%s","complaint":"shoulder-pain","setting":"community","seed":12,"minutes":10,"once":%s,
                  "wish":{"conditions":["frozen-shoulder"],"precautions":[],"warnings":[]},
                  "marks":[{"kind":"permission","points":2},{"kind":"test","test":"neer","points":3},{"kind":"plan","points":1}],
                  "given":["b-dunlin"]}
@@ -72,6 +72,7 @@ class StationsTest {
                 .as("the program keeps its own at a station")
                 .isEqualTo(409);
         deed(student, at, did("neer", side));
+        deed(student, at, "\"kind\":\"looked\"");
         done(hunch(student, at, true, 0.2));
         done(end(student, at, "frozen-shoulder"));
         assertThat(student.post("/api/practice/stations/" + id + "/sittings", "{}")

@@ -66,7 +66,7 @@ public class OwnEntries {
                         .map(e -> new EntryLine(
                                 e.kind(),
                                 e.id(),
-                                name(e),
+                                named(e, editions.catalogue()),
                                 !own.contains(key(e)) ? "shipped" : shipped.contains(key(e)) ? "changed" : "added"))
                         .toList(),
                 editions.unfit());
@@ -84,6 +84,19 @@ public class OwnEntries {
 
     private static String key(PackEntry entry) {
         return entry.kind().id() + " " + entry.id();
+    }
+
+    /** What is named by a sign and a condition is read by their names, not by their ids. */
+    private static String named(PackEntry entry, Catalogue catalogue) {
+        if (entry.kind().keys().isEmpty()) {
+            return name(entry);
+        }
+        return entry.kind().keys().stream()
+                .map(key -> {
+                    String id = entry.fields().path(key).asString("");
+                    return key.equals("criterion") ? catalogue.findingName(id) : catalogue.conditionName(id);
+                })
+                .collect(Collectors.joining("; "));
     }
 
     private static String name(PackEntry entry) {
