@@ -21,13 +21,15 @@ export interface Listed {
 
 export function listed(conditions: ConditionStanding[]): Listed {
   const isWeighed = (c: ConditionStanding) => c.weighed || c.last !== undefined;
+  // A part stays under its whole, wherever it stands.
+  const isFallen = (c: ConditionStanding) => c.group === "fell" && c.under === undefined;
   const of = (group: ConditionStanding["group"]) =>
     conditions.filter((c) => !isWeighed(c) && c.group === group);
   return {
-    weighed: conditions.filter((c) => isWeighed(c) && c.group !== "fell"),
+    weighed: conditions.filter((c) => isWeighed(c) && !isFallen(c)),
     found: of("found"),
     untouched: of("untouched"),
     negative: of("negative"),
-    fell: conditions.filter((c) => isWeighed(c) && c.group === "fell"),
+    fell: conditions.filter((c) => isWeighed(c) && isFallen(c)),
   };
 }

@@ -35,7 +35,7 @@ export function Ranking(props: {
           aria-label="Below the line for ruling out"
           className="mt-2 border-t-[1.5px] border-line pt-1"
         >
-          <h3 className="m-0 px-2 text-[16px] font-bold">Below the line for ruling out ({fell.length})</h3>
+          <b className="block px-2 text-[16px]">Below the line for ruling out ({fell.length})</b>
           <ol className="m-0 list-none p-0">
             {fell.map((c) => (
               <OnRail {...props} key={c.id} condition={c} width={width} labels={false} />

@@ -39,18 +39,20 @@ class WeighBrowserTest extends InBrowser {
                     LEXICOR.get("/api/cases/" + code + "/weighed").body().at("/standing/conditions");
             // One row each, those that nothing has a figure for apart.
             assertThat(rows).hasCount(standing.size());
-            int i = 0;
             for (JsonNode placed : standing) {
                 if (placed.get("weighed").asBoolean()) {
                     JsonNode c = byId.get(placed.get("id").asString());
-                    assertThat(rows.nth(i).locator("b").first())
+                    Locator row = rows.filter(new Locator.FilterOptions()
+                                    .setHasText(placed.get("rank") + ". "
+                                            + placed.get("name").asString()))
+                            .first();
+                    assertThat(row.locator("b").first())
                             .hasText(shown(c.get("posttest").asDouble()));
-                    assertThat(rows.nth(i)).containsText(shown(c.get("pretest").asDouble()) + " before, ");
-                    assertThat(rows.nth(i))
+                    assertThat(row).containsText(shown(c.get("pretest").asDouble()) + " before, ");
+                    assertThat(row)
                             .containsText("first in "
                                     + shown(c.get("probabilityFirst").asDouble()));
                 }
-                i++;
             }
             JsonNode leading = again.get("conditions").get(0);
             Locator steps = page.locator("table").first().locator("tbody tr");

@@ -25,6 +25,7 @@ final class ReportHtml {
             td, th { padding: 0.5pt 6pt 0.5pt 0; vertical-align: top; }
             td { border-bottom: 0.5pt solid #d5cdbf; }
             .rail td { border: 0; padding: 0 6pt 0 0; white-space: nowrap; }
+            .rail td:first-child { white-space: normal; }
             .foot { border-top: 1pt solid #17252a; margin-top: 8pt; padding-top: 2pt; font-size: 8.5pt; }
             .draft { font-weight: bold; border: 1pt solid #8a4b08; padding: 2pt 4pt; }
             @page sheet { size: A4; margin: 8mm 12mm 8mm 12mm; }
