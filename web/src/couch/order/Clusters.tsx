@@ -4,6 +4,12 @@ import { MENU_ITEM, Menu } from "../../pieces/Menu";
 
 /** How far a cluster has come, in words that can be said aloud. */
 export function countWords(c: Cluster): string {
+  if (c.progress) {
+    return c.progress;
+  }
+  if (c.needed && c.positives > c.needed) {
+    return `${c.positives} positive, ${c.needed} wanted, decided`;
+  }
   const count = c.needed ? `${c.positives} of ${c.needed} wanted` : `${c.positives} of ${c.members}`;
   return c.done === c.members || c.decided
     ? `${count} positive, decided`

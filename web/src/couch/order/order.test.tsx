@@ -7,6 +7,7 @@ import type { Cluster, Examination } from "../../api/types";
 import { drawCouch, inHand, made } from "../../test/couch";
 import { FIGURES } from "../../test/figures";
 import { serverOf } from "../../test/page";
+import { countWords } from "./Clusters";
 
 const TESTS = [
   made("look", "Looking", "standing-facing", { stage: "look" }),
@@ -108,6 +109,15 @@ describe("The running order", () => {
     await user.click(order.getByRole("radio", { name: "20" }));
     await waitFor(() => expect(asked.find((a) => a.method === "PUT")?.body).toMatchObject({ minutes: 20 }));
     expect((await order.findByRole("alert")).textContent).toContain("changed elsewhere");
+  });
+
+  it("says how far a score has come in points, and more than are wanted as what they are", () => {
+    expect(countWords({ ...CLUSTER, progress: "17 of 26 points, line 12, 5 open" } as Cluster)).toBe(
+      "17 of 26 points, line 12, 5 open",
+    );
+    expect(countWords({ ...CLUSTER, positives: 4, needed: 3, decided: true } as Cluster)).toBe(
+      "4 positive, 3 wanted, decided",
+    );
   });
 
   it("is a cluster's alone where it is asked for, with its count, and the whole again after it", async () => {

@@ -21,7 +21,7 @@ const WAYS = [
 ];
 const SHOWN = [
   ...Object.keys(COUNTS).map((count) => `counts.${count}`),
-  ...["sensitivity", "specificity", "diseased", "healthy", "source", "year"],
+  ...["sensitivity", "specificity", "diseased", "healthy", "people", "source", "year"],
   ...["referenceStandard", "population", "note", "why"],
 ];
 const BIASES = ["low", "unclear", "high"].map((id) => ({ id, label: id }));
@@ -104,6 +104,7 @@ export function FigureForm(props: {
               {draft.kind !== "sensitivity-only" && field("specificity", "Specificity", true)}
               {draft.kind !== "sensitivity-only" &&
                 field("healthy", judged ? "Counts for, without" : "People without", true)}
+              {!judged && field("people", "People in all, where the groups are not known", true)}
             </>
           )}
         </div>

@@ -13,6 +13,8 @@ export interface Draft {
   specificity: string;
   diseased: string;
   healthy: string;
+  /** All of them, where only that is known. */
+  people: string;
   source: string;
   year: string;
   referenceStandard: string;
@@ -38,6 +40,7 @@ export function emptyDraft(): Draft {
     specificity: "",
     diseased: "",
     healthy: "",
+    people: "",
     source: "",
     year: String(new Date().getFullYear()),
     referenceStandard: "",
@@ -59,6 +62,7 @@ export function draftOf(row: StudyRow): Draft {
     specificity: text(row.specificity?.value),
     diseased: text(row.diseased),
     healthy: text(row.healthy),
+    people: text(row.people),
     source: row.source,
     year: String(row.year),
     referenceStandard: row.referenceStandard,
@@ -91,12 +95,16 @@ function asked(draft: Draft): (keyof Draft)[] {
   if (byCounts(draft)) {
     return one ? ["tp", "fn"] : ["tp", "fn", "fp", "tn"];
   }
-  return one ? ["sensitivity", "diseased"] : ["sensitivity", "diseased", "specificity", "healthy"];
+  const all: (keyof Draft)[] = one
+    ? ["sensitivity", "diseased"]
+    : ["sensitivity", "diseased", "specificity", "healthy"];
+  return draft.kind === "judgement" ? all : [...all, "people"];
 }
 
 /** Whether there is enough to say what it comes to. */
 export function isWhole(draft: Draft): boolean {
-  return [...asked(draft).filter((f) => f !== "diseased" && f !== "healthy"), "year" as const].every(
+  const sizes: (keyof Draft)[] = ["diseased", "healthy", "people"];
+  return [...asked(draft).filter((f) => !sizes.includes(f)), "year" as const].every(
     (f) => draft[f].trim() !== "",
   );
 }
@@ -140,6 +148,15 @@ function fault(draft: Draft, field: keyof Draft): string {
       ? ""
       : "Must be a whole number, 1 or more, or nothing where it is not known";
   }
+  if (field === "people") {
+    const people = number(draft.people);
+    if (people !== undefined && draft.diseased.trim() !== "" && draft.healthy.trim() !== "") {
+      return "Only where the groups are not known: take it out, or one of them";
+    }
+    return people === undefined || (Number.isInteger(people) && people >= 1)
+      ? ""
+      : "Must be a whole number, 1 or more, or nothing where it is not known";
+  }
   const count = number(draft[field]);
   return count === undefined || (Number.isInteger(count) && count >= 0)
     ? ""
@@ -163,6 +180,7 @@ export function meant(draft: Draft): Omit<FigureChange, "criterion" | "condition
         specificity: one ? undefined : share(draft.specificity),
         diseased: number(size(draft, "diseased")),
         healthy: one ? undefined : number(size(draft, "healthy")),
+        people: draft.kind === "judgement" ? undefined : number(draft.people),
       };
   return {
     ...figures,

@@ -56,7 +56,7 @@ class CasePathTest {
         String last = after.at("/lastTaps/0/tapId").asString();
         JsonNode undone = LEXICOR.post("/api/cases/" + code + "/undo", "{\"tapId\":\"%s\"}".formatted(last))
                 .body();
-        assertThat(leading(undone).get("posttest").asDouble()).isCloseTo(1.1 / 1.55, within(1e-9));
+        assertThat(leading(undone).get("posttest").asDouble()).isCloseTo(begins, within(1e-9));
         tap(code, "apprehension", "left", "{\"apprehension\":true}");
 
         JsonNode stored = LEXICOR.get("/api/cases/" + code).body();

@@ -51,7 +51,12 @@ class ClosedCaseTest {
             Map.entry("provoked-family", ClosedCaseTest::another),
             Map.entry("provoked-test", ClosedCaseTest::another),
             Map.entry("provoked-criterion", ClosedCaseTest::another),
-            Map.entry("examined-family", ClosedCaseTest::another));
+            Map.entry("examined-family", ClosedCaseTest::another),
+            Map.entry("judged", f -> f.put("with", "nearly always").put("without", "hardly ever")),
+            Map.entry("kin", ClosedCaseTest::another),
+            Map.entry("settle-first", ClosedCaseTest::another),
+            Map.entry("age-odds", f -> f.put("46-64", 9.5).put("65-or-over", 9.5)),
+            Map.entry("sex-odds", f -> f.put("female", 9.5)));
 
     private static void another(ObjectNode entry) {
         ((ArrayNode) entry.get("conditions")).removeAll().add("hand-fracture");

@@ -403,6 +403,13 @@ final class CaseFacts {
         return given.catalogue().condition(c.id()).map(Condition::midSentence).orElse(c.name());
     }
 
+    String nameMidSentence(String condition) {
+        return given.catalogue()
+                .condition(condition)
+                .map(Condition::midSentence)
+                .orElse(condition);
+    }
+
     private String midSentence(Effect e) {
         return given.catalogue()
                 .condition(e.condition())

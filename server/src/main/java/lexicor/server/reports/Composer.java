@@ -252,21 +252,36 @@ final class Composer {
                 "likely",
                 "What this points to",
                 String.format(
-                        Locale.ROOT,
-                        "Of the explanations that we tested today, your findings fit best with %s. That is not a diagnosis:"
-                                + " something else can be behind it, or something besides. Of %d people with the same"
-                                + " complaint and your findings, about %d have it and %s; of %d with the complaint alone, about"
-                                + " %d have it.",
-                        facts.midSentence(c),
-                        outOf,
-                        after,
-                        without == 1 ? "1 does not" : without + " do not",
-                        outOf,
-                        before),
+                                Locale.ROOT,
+                                "Of the explanations that we tested today, your findings fit best with %s. That is not a diagnosis:"
+                                        + " something else can be behind it, or something besides. Of %d people with the same"
+                                        + " complaint and your findings, about %d have it and %s; of %d with the complaint alone, about"
+                                        + " %d have it.",
+                                facts.midSentence(c),
+                                outOf,
+                                after,
+                                without == 1 ? "1 does not" : without + " do not",
+                                outOf,
+                                before)
+                        + first(c),
                 null,
                 List.of(),
                 new PeoplePicture(c.name(), outOf, before, after),
                 null);
+    }
+
+    /** What has to be looked for before anything is done about it; empty where nothing has to. */
+    private String first(ConditionStanding c) {
+        if (c.settle() == null) {
+            return "";
+        }
+        return " Before anything is done about it, this has to be looked for: "
+                + String.join(
+                        "; ",
+                        c.settle().first().stream()
+                                .map(f -> facts.nameMidSentence(f.condition()))
+                                .toList())
+                + ".";
     }
 
     private static String lines(List<String> lines, String none) {
