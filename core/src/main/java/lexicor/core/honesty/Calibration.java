@@ -53,6 +53,9 @@ public record Calibration(Estimate intercept, Estimate slope) {
             sum[0] += residual;
             sum[1] += residual * x;
         }
+        if (byPatient.isEmpty()) {
+            return new double[] {Double.NaN, Double.NaN};
+        }
         double[] variance = new double[2];
         for (double[] s : byPatient.values()) {
             variance[0] += Math.pow(inverse[0] * s[0] + inverse[1] * s[1], 2);

@@ -43,7 +43,7 @@ class NotTappedTest {
             phalen/median-symptoms-60s | phalen: tingling.familiar=true onsetSeconds=40 | unclear | which fingers tingle?
             phalen/median-symptoms-60s | phalen: tingling.familiar=true tingling.fingers=[thumb] | unclear | after how many seconds?
             phalen/median-symptoms-60s | phalen: tingling.familiar=false tingling.fingers=[thumb] onsetSeconds=40 | negative | another tingling, not the familiar one
-            sulcus/at-least-20-mm | other/sulcus: gapMm=21; sulcus: gapMm=22 | unclear | as loose on the other side
+            sulcus/any-dimple | other/sulcus: gapMm=21; sulcus: gapMm=22 | unclear | as loose on the other side
             sulcus/at-least-20-mm | other/sulcus: gapMm=21; sulcus: gapMm=31 | positive | 31 mm
             empty-can/weakness | empty-can: weakness.grade=none cheat=[trunk-leans] | unclear | trunk leans
             """)

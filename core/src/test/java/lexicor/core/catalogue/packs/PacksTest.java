@@ -62,9 +62,9 @@ class PacksTest {
             evidence/accuracy.csv | neer/pain,subacromial-pain,study,0.81 | neer/pain,subacromial-pain,study,1.81 | line 2 (neer/pain, subacromial-pain).sensitivity | expected a number from 0
             evidence/accuracy.csv | neer/pain,subacromial-pain,study,0.81 | neer/pane,subacromial-pain,study,0.81 | neer/pane, subacromial-pain, Michener et al., Arch Phys Med Rehabil 2009.criterion | there is no criterion or question neer/pane
             evidence/accuracy.csv | shoulder pain,low,high,, | shoulder pain,low,high,,twelve | line 2 (neer/pain, subacromial-pain).people | expected how many people
-            evidence/judged.yaml | with: half, without: sometimes, because: loading the cuff | with: halfish, without: sometimes, because: loading the cuff | judged.full-can/pain:subacromial-pain.with | expected one of
-            evidence/judged.yaml | with: half, without: sometimes, because: loading the cuff | with: half, without: half, because: loading the cuff | judged.full-can/pain:subacromial-pain.without | a sign that tells nothing
-            evidence/judged.yaml | criterion: full-can/pain | criterion: full-cup/pain | judged.full-cup/pain:subacromial-pain.criterion | there is no criterion or question full-cup/pain
+            evidence/judged.yaml | with: half, without: sometimes, because: loading the cuff | with: halfish, without: sometimes, because: loading the cuff | judged.full-can/pain/subacromial-pain.with | expected one of
+            evidence/judged.yaml | with: half, without: sometimes, because: loading the cuff | with: half, without: half, because: loading the cuff | judged.full-can/pain/subacromial-pain.without | a sign that tells nothing
+            evidence/judged.yaml | criterion: full-can/pain | criterion: full-cup/pain | judged.full-cup/pain/subacromial-pain.criterion | there is no criterion or question full-cup/pain
             evidence/relations.yaml | biceps-tendon-disorder: [slap-tear] | biceps-tendon-disorder: [slop-tear] | kin.biceps-tendon-disorder | there is no condition slop-tear
             evidence/relations.yaml | acromioclavicular-pain: [clavicle-fracture] | acromioclavicular-pain: [acromioclavicular-pain] | settleFirst.acromioclavicular-pain | not settled before itself
             evidence/ages.yaml | 18-29: 0.7 | 18-29: 0 | ages.subacromial-pain.18-29 | expected a number from
