@@ -79,10 +79,17 @@ function OnRail(props: {
         {c.settle && <span className="block text-[14px]">{c.settle.words}</span>}
         <span className="flex justify-between text-[14px] text-soft">
           <span>{c.last ? c.last.words : [verdictWords(c), ...first].join("; ")}</span>
-          {ghost !== undefined && <b className="shrink-0 pl-2 text-amber">as supposed {percent(ghost)}</b>}
+          <Supposed at={ghost} />
         </span>
       </Choose>
     </li>
+  );
+}
+
+/** Where a supposition would put it; nothing where nothing is supposed. */
+function Supposed(props: { at: number | undefined }) {
+  return (
+    props.at !== undefined && <b className="shrink-0 pl-2 text-amber">as supposed {percent(props.at)}</b>
   );
 }
 
@@ -117,9 +124,7 @@ function Part(props: {
                   </span>
                   <span className="shrink-0 text-[14px] text-soft">
                     begins at {percent(c.pretest)}
-                    {props.ghosts[c.id] !== undefined && (
-                      <b className="pl-2 text-amber">as supposed {percent(props.ghosts[c.id] ?? 0)}</b>
-                    )}
+                    <Supposed at={props.ghosts[c.id]} />
                   </span>
                 </span>
                 {c.marked && <span className="block text-[14px] font-semibold">{c.marked}</span>}

@@ -81,11 +81,10 @@ public final class Scores {
 
     /** Of those stated from 75 to 85 %, how many had it. */
     public Counted atEighty() {
-        return counted(0.75, 0.85);
+        return counted(stated(0.75, 0.85));
     }
 
-    private Counted counted(double from, double to) {
-        List<Judgement> some = stated(from, to);
+    private static Counted counted(List<Judgement> some) {
         return new Counted((int) some.stream().filter(Judgement::is).count(), some.size());
     }
 
@@ -96,11 +95,9 @@ public final class Scores {
     }
 
     private Place place(double from, double to) {
-        Counted had = counted(from, to);
-        double stated = stated(from, to).stream()
-                .mapToDouble(Judgement::stated)
-                .average()
-                .orElse(Double.NaN);
+        List<Judgement> some = stated(from, to);
+        Counted had = counted(some);
+        double stated = some.stream().mapToDouble(Judgement::stated).average().orElse(Double.NaN);
         return new Place(stated, (double) had.right() / had.of(), had.of());
     }
 

@@ -33,7 +33,6 @@ import lexicor.server.reports.ReportViews.RailLine;
 import lexicor.server.reports.ReportViews.Table;
 import lexicor.server.standing.Percent;
 import lexicor.server.standing.Standing.ConditionStanding;
-import lexicor.server.standing.Standing.Effect;
 import lexicor.server.standing.Standing.LeftView;
 import lexicor.server.standing.Standing.NextTestView;
 import lexicor.server.standing.Weighed.LedgerRowView;
@@ -376,7 +375,7 @@ final class CaseFacts {
     private String next(NextTestView n) {
         String effects = Words.list(n.effects().stream()
                 .limit(2)
-                .map(e -> midSentence(e) + " from " + Percent.of(e.now()) + " to "
+                .map(e -> midSentence(e.condition(), e.name()) + " from " + Percent.of(e.now()) + " to "
                         + Percent.of(e.ifPositive()) + " if positive and " + Percent.of(e.ifNegative())
                         + " if negative")
                 .toList());
@@ -400,21 +399,15 @@ final class CaseFacts {
     }
 
     String midSentence(ConditionStanding c) {
-        return given.catalogue().condition(c.id()).map(Condition::midSentence).orElse(c.name());
+        return midSentence(c.id(), c.name());
     }
 
-    String nameMidSentence(String condition) {
+    /** A condition within a sentence; by the name that it goes by where the content no longer knows it. */
+    String midSentence(String condition, String name) {
         return given.catalogue()
                 .condition(condition)
                 .map(Condition::midSentence)
-                .orElse(condition);
-    }
-
-    private String midSentence(Effect e) {
-        return given.catalogue()
-                .condition(e.condition())
-                .map(Condition::midSentence)
-                .orElse(e.name());
+                .orElse(name);
     }
 
     private Optional<Condition> condition(ConditionStanding c) {

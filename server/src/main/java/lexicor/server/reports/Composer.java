@@ -279,7 +279,7 @@ final class Composer {
                 + String.join(
                         "; ",
                         c.settle().first().stream()
-                                .map(f -> facts.nameMidSentence(f.condition()))
+                                .map(f -> facts.midSentence(f.condition(), f.name()))
                                 .toList())
                 + ".";
     }
