@@ -36,6 +36,10 @@ public final class Bench {
             "9 conditions, 30 findings, eight tests shown: under 60 ms",
             "manyCandidatesShown",
             "14 conditions, 20 findings, eight tests shown: under 90 ms",
+            "manyFindingsTapped",
+            "the 30 findings, one of them just tapped: under 60 ms",
+            "manyCandidatesTapped",
+            "the 20 findings, one of them just tapped: under 90 ms",
             "poolFourteenStudies",
             "bivariate pooling of 14 studies: under 3 ms");
 

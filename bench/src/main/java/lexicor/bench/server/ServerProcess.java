@@ -33,7 +33,7 @@ final class ServerProcess implements AutoCloseable {
     static ServerProcess start(Path root, Path data, String... properties) throws IOException {
         Path target = root.resolve("server/target");
         Files.createDirectories(data);
-        List<String> command = new ArrayList<>(List.of("java", "-XX:+UseSerialGC", "-XX:TieredStopAtLevel=1"));
+        List<String> command = new ArrayList<>(List.of("java", "-XX:+UseSerialGC"));
         Path classes = target.resolve("classes.jsa");
         if (Files.exists(classes)) {
             command.addAll(List.of("-XX:SharedArchiveFile=" + classes, "-Xshare:auto", "-Xlog:cds=off"));

@@ -17,6 +17,7 @@ final class Quality {
             EnumSet.of(VISIBLE, GAP_MM),
             EnumSet.of(SPINAL_LEVEL, GAP_MM),
             EnumSet.of(VISIBLE, SPINAL_LEVEL),
+            EnumSet.of(VISIBLE, REFILL_SECONDS),
             EnumSet.of(HOLDS_POSITION, LAG_DEGREES),
             EnumSet.of(DROPS, LAG_DEGREES));
 

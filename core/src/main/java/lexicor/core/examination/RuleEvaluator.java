@@ -61,9 +61,8 @@ final class RuleEvaluator {
                 && bedside.value(missing.leaf()).isEmpty()
                 && !Normal.isFound(missing.leaf(), bedside.own)
                 && any.rules().stream()
-                        .anyMatch(r -> r instanceof Comparison c
-                                && Quality.sameQuality(c.leaf(), missing.leaf())
-                                && evaluate(c) == Truth.FAILS);
+                        .anyMatch(r -> r.comparisons().allMatch(c -> Quality.sameQuality(c.leaf(), missing.leaf()))
+                                && evaluate(r) == Truth.FAILS);
     }
 
     /** The comparisons that keep the rule from being settled, in the order written. */

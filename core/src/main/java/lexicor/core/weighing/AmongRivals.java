@@ -19,6 +19,8 @@ public final class AmongRivals {
     private static final int RIVALS = 3;
     /** Who changes the probability by less is no rival; a working line. */
     private static final double CHANGE = 0.01;
+    /** More than what is nearly known is out by where it decides, as the tests show. */
+    private static final double NEARLY = 0.1;
 
     private final Alone alone;
     private final int index;
@@ -36,7 +38,7 @@ public final class AmongRivals {
         this.considered = considered;
         this.findings = findings;
         double standing = findings.logit(index, Set.of());
-        for (Optional<Item> worst = weigh(standing); worst.isPresent(); worst = weigh(standing)) {
+        for (Optional<Item> worst = worst(standing); worst.isPresent(); worst = worst(standing)) {
             setAside.put(worst.get().id, "");
             standing = findings.logit(index, setAside.keySet());
         }
@@ -44,21 +46,38 @@ public final class AmongRivals {
         setAside.replaceAll((finding, by) -> alone.speakers().get(finding).positive ? explains(finding) : "");
     }
 
-    /** What each finding of its own adds as things stand, and the worst of those that argue against themselves. */
-    private Optional<Item> weigh(double standing) {
-        logAdded.clear();
-        Reversal worst = null;
+    /** The worst of the findings of its own that argue against themselves as things stand. */
+    private Optional<Item> worst(double standing) {
+        Map<Item, Double> nearly = new LinkedHashMap<>();
         for (Item item : alone.speakers().values()) {
-            if (setAside.containsKey(item.id)) {
-                continue;
+            if (!setAside.containsKey(item.id)) {
+                nearly.put(
+                        item, against(item, standing - findings.logitNearlyWithout(item.id, index, setAside.keySet())));
             }
+        }
+        double most = nearly.values().stream().mapToDouble(a -> a).max().orElse(-1);
+        List<Item> candidates = nearly.keySet().stream()
+                .filter(i -> nearly.get(i) > Math.max(most - 2 * NEARLY, -NEARLY))
+                .toList();
+        if (candidates.size() == 1 && most > NEARLY) {
+            return Optional.of(candidates.get(0));
+        }
+        Reversal worst = null;
+        for (Item item : candidates) {
             double added = standing - findings.logitWithout(item.id, index, setAside.keySet());
-            logAdded.put(item.id, added);
             if (item.isReversedBy(added)) {
                 worst = Reversal.worse(worst, new Reversal(item, added));
             }
         }
         return Optional.ofNullable(worst).map(Reversal::item);
+    }
+
+    /** By how much a joint effect runs against the item's own direction. */
+    private static double against(Item item, double added) {
+        if (Math.abs(item.logAlone) <= Item.TOLERANCE) {
+            return Math.abs(added);
+        }
+        return item.logAlone > 0 ? -added : added;
     }
 
     /** The other condition that accounts most for a positive: by how probable it is and how often it turns the finding positive. */
@@ -87,7 +106,15 @@ public final class AmongRivals {
 
     /** {@code ln} of what a finding adds; empty for one that does not count. */
     OptionalDouble logAdded(String finding) {
-        return logAdded.containsKey(finding) ? OptionalDouble.of(logAdded.get(finding)) : OptionalDouble.empty();
+        return counts(finding) ? OptionalDouble.of(added(finding)) : OptionalDouble.empty();
+    }
+
+    private boolean counts(String finding) {
+        return alone.speakers().containsKey(finding) && !setAside.containsKey(finding);
+    }
+
+    private double added(String finding) {
+        return logAdded.computeIfAbsent(finding, f -> logit - findings.logitWithout(f, index, setAside.keySet()));
     }
 
     /** What has already said it, where a finding is set aside: a condition's id, or nothing where no single one has. */
@@ -125,8 +152,8 @@ public final class AmongRivals {
     /** The findings that count, the weightiest first (method M15). */
     public List<Item> weightiestFirst() {
         return alone.speakers().values().stream()
-                .filter(i -> logAdded.containsKey(i.id))
-                .sorted(Comparator.<Item>comparingDouble(i -> -Math.abs(logAdded.get(i.id)))
+                .filter(i -> counts(i.id))
+                .sorted(Comparator.<Item>comparingDouble(i -> -Math.abs(added(i.id)))
                         .thenComparing(i -> i.id))
                 .toList();
     }

@@ -1,5 +1,6 @@
 package lexicor.core.weighing;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.OptionalDouble;
 import lexicor.core.weighing.input.WeighingSettings;
@@ -25,7 +26,7 @@ final class ByItself {
         this.selection = selection;
         this.school = school;
         this.settings = settings;
-        nodes = school.rule().nodes(settings, selection.families());
+        nodes = school.rule().nodes(settings, selection.families().size());
         entered = OverlapModel.of(nodes, figures(school.rule().entered(selection)));
         counted = school.rule().counted(entered);
     }
@@ -65,10 +66,11 @@ final class ByItself {
         return held().by().isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(logRatio() - counted.logRatio());
     }
 
-    /** The same integrated with one more finding of a family. */
-    Nodes nodesWith(String family) {
-        List<String> more = selection.families();
-        more.add(family);
-        return school.rule().nodes(settings, more);
+    /** Whether it is integrated over the same nodes with one more finding of a family. */
+    boolean keepsItsNodesWith(String family) {
+        List<String> families = selection.families();
+        int ofFamily = Collections.frequency(families, family);
+        return school.rule().nodes(settings, families.size() + 1) == nodes
+                && nodes.forFamilyOf(ofFamily) == nodes.forFamilyOf(ofFamily + 1);
     }
 }

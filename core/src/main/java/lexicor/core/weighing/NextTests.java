@@ -1,7 +1,6 @@
 package lexicor.core.weighing;
 
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,7 +20,6 @@ import lexicor.core.weighing.model.OverlapModel;
 final class NextTests {
     private final List<ConditionWeighing> conditions;
     private final Prospects prospects;
-    private final Map<String, OfferedTest> offered = new HashMap<>();
     private final List<NextTest> ranked;
 
     NextTests(Prospects prospects, CaseToWeigh given, List<ConditionWeighing> conditions) {
@@ -47,12 +45,10 @@ final class NextTests {
         // The one with the most gain is the likeliest to, so that little is left to work out where one does.
         return conditions.stream().noneMatch(ConditionWeighing::isUndecided)
                 || ranked.stream()
-                        .map(t -> offered.get(t.id()))
-                        .noneMatch(t -> prospects.crosses(t, Result.POSITIVE) || prospects.crosses(t, Result.NEGATIVE));
+                        .noneMatch(t -> prospects.crosses(t.ifPositive()) || prospects.crosses(t.ifNegative()));
     }
 
     private NextTest consider(OfferedTest test) {
-        offered.put(test.id(), test);
         Map<String, Double> gains = new LinkedHashMap<>();
         for (ConditionWeighing c : conditions) {
             Evidence evidence = test.evidence().get(c.candidate.id());

@@ -9,8 +9,8 @@ import lexicor.core.weighing.model.OverlapModel;
 /** The overlap model with decided clusters in the place of their members (method M4, M5). */
 record OverlapAware() implements SchoolRule {
     @Override
-    public Nodes nodes(WeighingSettings settings, List<String> families) {
-        return Nodes.of(settings.familyOverlap(), settings.generalOverlap(), families);
+    public Nodes nodes(WeighingSettings settings, int findings) {
+        return Nodes.of(settings.familyOverlap(), settings.generalOverlap(), findings);
     }
 
     @Override

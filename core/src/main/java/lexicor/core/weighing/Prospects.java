@@ -38,9 +38,8 @@ final class Prospects {
         return school.isTogether() ? prospect.together() : prospect.eachByItself();
     }
 
-    /** Whether the test, so come out, would carry an undecided condition over one of its lines. */
-    boolean crosses(OfferedTest test, Result result) {
-        Map<String, Double> then = with(test, result);
+    /** Whether what a result would come to carries an undecided condition over one of its lines. */
+    boolean crosses(Map<String, Double> then) {
         return conditions.stream()
                 .filter(ConditionWeighing::isUndecided)
                 .anyMatch(c -> Verdict.of(then.get(c.candidate.id()), c.candidate) != Verdict.UNDECIDED);
@@ -138,7 +137,7 @@ final class Prospects {
                     && !mayFallSilent(c)
                     && c.selection.clusters.isEmpty()
                     && c.selection.open.isEmpty()
-                    && c.byItself().nodesWith(test.family()) == c.nodes();
+                    && c.byItself().keepsItsNodesWith(test.family());
         }
     }
 }

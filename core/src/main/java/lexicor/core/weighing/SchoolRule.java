@@ -11,9 +11,9 @@ sealed interface SchoolRule permits Independent, OverlapAware, PublishedClusters
     /**
      * The nodes that the school integrates over; without overlap there is a single one.
      *
-     * @param families of the findings and clusters that may count, each as often as it has one
+     * @param findings how many findings and clusters may count
      */
-    default Nodes nodes(WeighingSettings settings, List<String> families) {
+    default Nodes nodes(WeighingSettings settings, int findings) {
         return Nodes.WITHOUT_OVERLAP;
     }
 

@@ -33,7 +33,13 @@ public final class Weighing {
 
     /** Weighs by all the schools; ranks, intervals, verdicts, ledgers and next tests follow the one chosen. */
     public static WeighedCase weigh(CaseToWeigh given, School school) {
-        SetsMemory memory = new SetsMemory();
+        return weigh(given, school, new SetsMemory());
+    }
+
+    /**
+     * @param memory what was worked out when the same case and others were weighed
+     */
+    public static WeighedCase weigh(CaseToWeigh given, School school, SetsMemory memory) {
         List<ConditionWeighing> weighed =
                 List.copyOf(conditions(given, school, memory).values());
         NextTests next = new NextTests(new Prospects(given, school, weighed, memory), given, weighed);
@@ -47,7 +53,14 @@ public final class Weighing {
 
     /** The conditions of {@link #weigh} alone, without working out what could be tested next, which is most of the work. */
     public static List<WeighedCondition> rank(CaseToWeigh given, School school) {
-        return ranking(List.copyOf(conditions(given, school).values()), given);
+        return rank(given, school, new SetsMemory());
+    }
+
+    /**
+     * @param memory what was worked out when the same case and others were weighed
+     */
+    public static List<WeighedCondition> rank(CaseToWeigh given, School school, SetsMemory memory) {
+        return ranking(List.copyOf(conditions(given, school, memory).values()), given);
     }
 
     /** The posttest probability of every condition by every school, without what could be tested next (method M8). */

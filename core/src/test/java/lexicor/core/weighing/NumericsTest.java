@@ -42,7 +42,7 @@ class NumericsTest {
     @CsvSource({"0.45, 0.20", "0.30, 0.30", "0.60, 0", "0.85, 0.40"})
     void theQuadratureAgreesWithASeededSimulation(double family, double general) {
         int draws = 400_000;
-        Nodes nodes = Nodes.of(family, general, MIXED.size(), 3);
+        Nodes nodes = Nodes.of(family, general, MIXED.size());
         List<Item> items = new ArrayList<>();
         MIXED.forEach(f -> items.add(f.item("f" + items.size())));
         for (boolean present : new boolean[] {true, false}) {
@@ -88,7 +88,7 @@ class NumericsTest {
 
     @Test
     void theGradientIsThatOfCentralDifferences() {
-        Nodes nodes = Nodes.of(0.45, 0.20, MIXED.size(), 3);
+        Nodes nodes = Nodes.of(0.45, 0.20, MIXED.size());
         double h = 1e-4;
         for (int moved = 0; moved < MIXED.size(); moved++) {
             List<Item> items = itemsWith(moved, 0, 0);

@@ -115,7 +115,7 @@ class WeighingPropertiesTest {
     @Property(tries = 15)
     void theOutcomesOfAFewFindingsMakeUpTheWhole(
             @ForAll("few") List<Simple> findings, @ForAll("overlaps") double[] overlap) {
-        Nodes nodes = Nodes.of(overlap[0], overlap[1], findings.size(), findings.size());
+        Nodes nodes = Nodes.of(overlap[0], overlap[1], findings.size());
         for (boolean present : new boolean[] {true, false}) {
             double sum = 0;
             for (int outcome = 0; outcome < 1 << findings.size(); outcome++) {
@@ -202,7 +202,7 @@ class WeighingPropertiesTest {
             members.add(new ClusterDesign.Member("m" + members.size(), f.family(), f.sensitivity(), f.specificity()));
         }
         List<ClusterDesign.Rule> rules = ClusterDesign.rules(members, overlap[0], overlap[1]);
-        Nodes nodes = Nodes.of(overlap[0], overlap[1], findings.size(), findings.size());
+        Nodes nodes = Nodes.of(overlap[0], overlap[1], findings.size());
         for (ClusterDesign.Rule rule : rules) {
             double sensitivity = 0;
             for (int outcome = 0; outcome < 1 << findings.size(); outcome++) {

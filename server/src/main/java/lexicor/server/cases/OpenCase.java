@@ -165,7 +165,7 @@ public final class OpenCase {
     /** Where it stands, with what could be tested next. */
     public WeighedCase weighed() {
         if (weighed == null) {
-            weighed = Weighing.weigh(toWeigh(), basis.school());
+            weighed = Weighing.weigh(toWeigh(), basis.school(), Kept.MEMORY);
         }
         return weighed;
     }
@@ -176,7 +176,7 @@ public final class OpenCase {
             return weighed.conditions();
         }
         if (ranked == null) {
-            ranked = Weighing.rank(toWeigh(), basis.school());
+            ranked = Weighing.rank(toWeigh(), basis.school(), Kept.MEMORY);
         }
         return ranked;
     }

@@ -64,9 +64,15 @@ final class Dials {
                 .toList();
     }
 
-    /** Where a test has words for one of the two ranges, the other is not offered. */
+    /**
+     * Where a test has words for one of the two ranges, the other is not offered; an angle at which apprehension comes only where a test
+     * says which angle that is, since most do not move through any.
+     */
     private static boolean isNamed(ClinicalTest test, ReadingLeaf leaf) {
         Map<ReadingLeaf, Words> words = test.particulars().words();
+        if (leaf == APPREHENSION_ANGLE_DEG) {
+            return words.containsKey(leaf);
+        }
         return !RANGES.contains(leaf)
                 || words.containsKey(leaf)
                 || RANGES.stream().noneMatch(words::containsKey);

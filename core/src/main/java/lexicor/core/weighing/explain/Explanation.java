@@ -31,7 +31,7 @@ public final class Explanation {
     private Explanation(CaseToWeigh given, School school) {
         this.school = school;
         families = new Families(given);
-        nodes = Nodes.of(given.settings().familyOverlap(), given.settings().generalOverlap(), 2, 2);
+        nodes = Nodes.of(given.settings().familyOverlap(), given.settings().generalOverlap(), 2);
         conditions = Weighing.conditions(given, school);
     }
 

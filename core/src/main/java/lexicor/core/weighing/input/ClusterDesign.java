@@ -28,10 +28,7 @@ public final class ClusterDesign {
 
     /** The rules for every threshold from 1 to the number of members. */
     public static List<Rule> rules(List<Member> members, double familyOverlap, double generalOverlap) {
-        Nodes nodes = Nodes.of(
-                familyOverlap,
-                generalOverlap,
-                members.stream().map(Member::family).toList());
+        Nodes nodes = Nodes.of(familyOverlap, generalOverlap, members.size());
         double[] ifPresent = counts(nodes, members, true);
         double[] ifAbsent = counts(nodes, members, false);
         List<Rule> rules = new ArrayList<>();
@@ -79,7 +76,8 @@ public final class ClusterDesign {
         return NormalTable.probit(present ? Logit.of(m.sensitivity()) : -Logit.of(m.specificity()));
     }
 
-    private static double[] familyCounts(Nodes nodes, List<Double> thresholds, int outer) {
+    private static double[] familyCounts(Nodes general, List<Double> thresholds, int outer) {
+        Nodes nodes = general.forFamilyOf(thresholds.size());
         double[] total = new double[thresholds.size() + 1];
         for (int j = 0; j < nodes.inner; j++) {
             double[] atNode = {1};

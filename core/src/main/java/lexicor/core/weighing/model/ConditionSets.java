@@ -1,18 +1,19 @@
 package lexicor.core.weighing.model;
 
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * {@code P(S | results)} over all sets S of a few conditions, by enumeration (method M17). What is asked is worked out once. For one
- * thread.
+ * {@code P(S | results)} over all sets S of a few conditions, by enumeration (method M17). What is asked is worked out once.
  */
-final class ConditionSets {
-    private static final double RESCALE_BELOW = 1e-120;
+final class ConditionSets implements Remembered {
+    /** A family that asks about so much fewer sets is summed up exactly sooner than nearly. */
+    private static final int FEW = 8;
+    /** With fewer findings the general factor is too wide for three nodes. */
+    private static final int MANY = 15;
 
     private final Nodes nodes;
     private final SetsMemory memory;
@@ -20,22 +21,20 @@ final class ConditionSets {
     private final int[] conditions;
 
     private final List<FamilyOfSets> families;
-    /** By set, then by outer node: prior, the node's weight and all shares multiplied, up to one factor. */
-    private final double[] joint;
-    /** How probable each set is, up to one factor. */
-    private final double[] weights;
+    /** By set: prior, the node's weight and all shares multiplied, up to one factor. */
+    private final Bands joint;
 
-    private final Map<FamilyOfSets, double[]> jointByCauses = new IdentityHashMap<>();
-    private final Map<Explained, double[]> weightsWithout = new HashMap<>();
+    private final Map<FamilyOfSets, Bands> jointByCauses = new ConcurrentHashMap<>();
+    private final Map<Explained, double[]> weightsWithout = new ConcurrentHashMap<>();
+    private final Map<Explained, ConditionSets> withFewer = new ConcurrentHashMap<>();
+    private final Map<FamilyOfSets, double[]> nearlyWithout = new ConcurrentHashMap<>();
 
-    private ConditionSets(
-            Nodes nodes, SetsMemory memory, int[] conditions, List<FamilyOfSets> families, double[] joint) {
+    private ConditionSets(Nodes nodes, SetsMemory memory, int[] conditions, List<FamilyOfSets> families, Bands joint) {
         this.nodes = nodes;
         this.memory = memory;
         this.conditions = conditions;
         this.families = families;
         this.joint = joint;
-        weights = weights();
     }
 
     /**
@@ -44,59 +43,16 @@ final class ConditionSets {
      */
     static ConditionSets of(
             Nodes nodes, int[] conditions, List<Double> pretests, List<Explained> findings, SetsMemory memory) {
-        double[] prior = priors(pretests);
-        double[] joint = new double[prior.length * nodes.outer];
-        for (int set = 0, k = 0; set < prior.length; set++) {
-            for (int i = 0; i < nodes.outer; i++, k++) {
-                joint[k] = prior[set] * nodes.outerWeight[i];
-            }
-        }
         Map<String, List<Explained>> byFamily = new LinkedHashMap<>();
         findings.forEach(f ->
                 byFamily.computeIfAbsent(f.family(), k -> new ArrayList<>()).add(f));
-        List<FamilyOfSets> families = new ArrayList<>();
-        for (List<Explained> members : byFamily.values()) {
-            FamilyOfSets family = new FamilyOfSets(nodes, memory.table(nodes, members), conditions);
-            families.add(family);
-            multiply(joint, family.row, family.share, nodes.outer);
-        }
-        return new ConditionSets(nodes, memory, conditions, List.copyOf(families), joint);
-    }
-
-    private static double[] priors(List<Double> pretests) {
-        double[] prior = new double[1 << pretests.size()];
-        prior[0] = 1;
-        for (int c = 0; c < pretests.size(); c++) {
-            double p = pretests.get(c);
-            for (int others = 0; others < 1 << c; others++) {
-                prior[others | 1 << c] = prior[others] * p;
-                prior[others] *= 1 - p;
-            }
-        }
-        return prior;
-    }
-
-    /**
-     * @param row by set, the place of its row
-     * @param factor by row, then by outer node
-     */
-    private static void multiply(double[] joint, int[] row, double[] factor, int outer) {
-        double largest = 0;
-        for (int set = 0, k = 0; set < row.length; set++) {
-            int from = row[set] * outer;
-            for (int i = 0; i < outer; i++, k++) {
-                double product = joint[k] * factor[from + i];
-                joint[k] = product;
-                if (product > largest) {
-                    largest = product;
-                }
-            }
-        }
-        if (largest < RESCALE_BELOW) {
-            for (int k = 0; k < joint.length; k++) {
-                joint[k] /= largest;
-            }
-        }
+        List<FamilyTable> tables =
+                byFamily.values().stream().map(m -> memory.table(nodes, m)).toList();
+        JointOfSets joint = new JointOfSets(nodes, conditions, pretests);
+        joint.multiply(tables);
+        List<FamilyOfSets> families =
+                tables.stream().map(t -> new FamilyOfSets(t, conditions)).toList();
+        return new ConditionSets(nodes, memory, conditions, families, joint.ofAll());
     }
 
     /** The same with one more finding. */
@@ -109,17 +65,27 @@ final class ConditionSets {
                 FamilyOfSets larger = family(more);
                 List<FamilyOfSets> changed = new ArrayList<>(families);
                 FamilyOfSets old = changed.set(f, larger);
-                return times(larger.row, larger.ratioTo(old), changed);
+                return times(larger.row, Factor.of(larger.ratioTo(old, joint, nodes.outer), nodes.outer), changed);
             }
         }
         FamilyOfSets own = family(List.of(further));
         List<FamilyOfSets> more = new ArrayList<>(families);
         more.add(own);
-        return times(own.row, own.share, more);
+        return times(own.row, Factor.of(own.table.share(joint, own.row), nodes.outer), more);
+    }
+
+    @Override
+    public int numbers() {
+        // What is left out one by one is kept with it.
+        return 8 * joint.rows * nodes.outer;
     }
 
     /** The same without one of its findings. */
     ConditionSets without(Explained finding) {
+        return withFewer.computeIfAbsent(finding, this::leavingOut);
+    }
+
+    private ConditionSets leavingOut(Explained finding) {
         int f = familyOf(finding);
         FamilyOfSets old = families.get(f);
         List<Explained> rest = new ArrayList<>(old.findings);
@@ -130,17 +96,16 @@ final class ConditionSets {
         } else {
             changed.set(f, family(rest));
         }
-        return times(old.row, old.ratioWithout[old.findings.indexOf(finding)], changed);
+        Factor ratio = old.table.ratioWithout(old.findings.indexOf(finding), joint, old.row);
+        return times(old.row, ratio, changed);
     }
 
     private FamilyOfSets family(List<Explained> members) {
-        return new FamilyOfSets(nodes, memory.table(nodes, members), conditions);
+        return new FamilyOfSets(memory.table(nodes, members), conditions);
     }
 
-    private ConditionSets times(int[] row, double[] factor, List<FamilyOfSets> changed) {
-        double[] product = joint.clone();
-        multiply(product, row, factor, nodes.outer);
-        return new ConditionSets(nodes, memory, conditions, List.copyOf(changed), product);
+    private ConditionSets times(int[] row, Factor factor, List<FamilyOfSets> changed) {
+        return new ConditionSets(nodes, memory, conditions, List.copyOf(changed), joint.times(row, factor));
     }
 
     private int familyOf(Explained finding) {
@@ -152,57 +117,50 @@ final class ConditionSets {
         throw new IllegalArgumentException("not a finding of these sets: " + finding.id());
     }
 
-    private double[] weights() {
-        double[] sums = new double[1 << conditions.length];
-        for (int set = 0, k = 0; set < sums.length; set++) {
-            double sum = 0;
-            for (int i = 0; i < nodes.outer; i++, k++) {
-                sum += joint[k];
-            }
-            sums[set] = sum;
-        }
-        return sums;
-    }
-
-    /** The joint, the sets added up that have the same of the conditions which a family's findings ask about. */
-    private double[] jointByCauses(FamilyOfSets family) {
-        if (family.rowByCauses.length == weights.length) {
-            return joint;
-        }
-        double[] sums = new double[family.rowByCauses.length * nodes.outer];
-        for (int set = 0, k = 0; set < weights.length; set++) {
-            int to = family.causes[set] * nodes.outer;
-            for (int i = 0; i < nodes.outer; i++, k++) {
-                sums[to + i] += joint[k];
-            }
-        }
-        return sums;
+    /** Whether a family asks about so few sets that they are best added up before anything else. */
+    private boolean asksAboutFew(FamilyOfSets family) {
+        return family.rowByCauses.length * FEW <= joint.rows;
     }
 
     /** By which of the family's causes are there, how probable that is without one of its findings. */
     private double[] weightsWithout(FamilyOfSets family, int index) {
-        double[] byCauses = jointByCauses.computeIfAbsent(family, this::jointByCauses);
-        double[] ratio = family.ratioWithout[index];
         double[] without = new double[family.rowByCauses.length];
-        for (int causes = 0, k = 0; causes < without.length; causes++) {
-            int from = family.rowByCauses[causes] * nodes.outer;
-            double sum = 0;
-            for (int i = 0; i < nodes.outer; i++, k++) {
-                sum += byCauses[k] * ratio[from + i];
+        if (asksAboutFew(family)) {
+            Bands byCauses = jointByCauses.computeIfAbsent(family, f -> joint.by(f.causes, f.rowByCauses.length));
+            Factor ratio = family.table.ratioWithout(index, byCauses, family.rowByCauses);
+            for (int causes = 0; causes < without.length; causes++) {
+                without[causes] = byCauses.sumWith(causes, ratio, family.rowByCauses[causes]);
             }
-            without[causes] = sum;
+        } else {
+            Factor ratio = family.table.ratioWithout(index, joint, family.row);
+            for (int set = 0; set < joint.rows; set++) {
+                without[family.causes[set]] += joint.sumWith(set, ratio, family.row[set]);
+            }
+        }
+        return without;
+    }
+
+    /** The same of each of its findings, nearly: by which causes are there, then by finding. */
+    private double[] nearlyWithout(FamilyOfSets family) {
+        ThreeNodes near = joint.near();
+        int count = family.findings.size();
+        double[] ratio = family.table.ratiosWithout(near, family.row);
+        double[] without = new double[family.rowByCauses.length * count];
+        for (int set = 0; set < joint.rows; set++) {
+            int origin = family.row[set] * nodes.outer * count;
+            near.addSums(set, ratio, count, origin, without, family.causes[set] * count);
         }
         return without;
     }
 
     /** {@code logit J}: that the condition is among those that are there. */
     double logit(int condition) {
-        return logit(weights, 1 << condition, 0);
+        return logit(joint.sum, 1 << condition, 0);
     }
 
     /** {@code logit J} of a condition given that another is absent. */
     double logitIfAbsent(int absent, int condition) {
-        return logit(weights, 1 << condition, 1 << absent);
+        return logit(joint.sum, 1 << condition, 1 << absent);
     }
 
     /**
@@ -217,19 +175,37 @@ final class ConditionSets {
         return logit(without, family.causes[1 << condition], 0);
     }
 
+    /** The same, within a few hundredths where many conditions have a say in one of many findings: for less. */
+    double logitNearlyWithout(Explained finding, int condition) {
+        FamilyOfSets family = families.get(familyOf(finding));
+        int all = families.stream().mapToInt(f -> f.findings.size()).sum();
+        if (all < MANY || asksAboutFew(family)) {
+            return logitWithout(finding, condition);
+        }
+        double[] without = nearlyWithout.computeIfAbsent(family, this::nearlyWithout);
+        int count = family.findings.size();
+        return logit(without, count, family.findings.indexOf(finding), family.causes[1 << condition], 0);
+    }
+
+    private static double logit(double[] bySet, int with, int absent) {
+        return logit(bySet, 1, 0, with, absent);
+    }
+
     /**
+     * @param count how many numbers stand side by side for each set
+     * @param which of them it is about
      * @param with the condition, as a set of it alone
      * @param absent conditions that are not there
      */
-    private static double logit(double[] bySet, int with, int absent) {
+    private static double logit(double[] bySet, int count, int which, int with, int absent) {
         double there = 0;
         double notThere = 0;
-        for (int set = 0; set < bySet.length; set++) {
+        for (int set = 0, k = which; k < bySet.length; set++, k += count) {
             if ((set & absent) == 0) {
                 if ((set & with) == 0) {
-                    notThere += bySet[set];
+                    notThere += bySet[k];
                 } else {
-                    there += bySet[set];
+                    there += bySet[k];
                 }
             }
         }

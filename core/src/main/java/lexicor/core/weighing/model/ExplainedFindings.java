@@ -3,7 +3,6 @@ package lexicor.core.weighing.model;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,7 +23,6 @@ public final class ExplainedFindings {
     private final List<Double> pretests;
     private final Map<String, Map<Integer, Cause>> byFinding = new HashMap<>();
     private final Map<String, Explained> findings = new LinkedHashMap<>();
-    private final Map<Set<String>, ConditionSets> setsWithout = new HashMap<>();
     private final SetsMemory memory;
     private ConditionSets all;
 
@@ -112,6 +110,11 @@ public final class ExplainedFindings {
         return sets(leftOut).logitWithout(findings.get(finding), condition);
     }
 
+    /** The same within a few hundredths, for less. */
+    public double logitNearlyWithout(String finding, int condition, Set<String> leftOut) {
+        return sets(leftOut).logitNearlyWithout(findings.get(finding), condition);
+    }
+
     /** {@code logit J} given that another condition is absent. */
     public double logitIfAbsent(int absent, int condition, Set<String> leftOut) {
         return sets(leftOut).logitIfAbsent(absent, condition);
@@ -129,28 +132,17 @@ public final class ExplainedFindings {
         if (leftOut.isEmpty()) {
             if (all == null) {
                 all = memory.sets(
-                        Nodes.of(
-                                familyOverlap,
-                                generalOverlap,
-                                findings.values().stream()
-                                        .map(Explained::family)
-                                        .toList()),
+                        Nodes.of(familyOverlap, generalOverlap, findings.size()),
                         conditions,
                         pretests,
                         List.copyOf(findings.values()));
             }
             return all;
         }
-        Set<String> key = Set.copyOf(leftOut);
-        ConditionSets known = setsWithout.get(key);
-        if (known == null) {
-            // One more than what was left out before, as a rule.
-            String one = leftOut.stream().reduce((a, b) -> b).orElseThrow();
-            Set<String> others = new LinkedHashSet<>(leftOut);
-            others.remove(one);
-            known = sets(others).without(findings.get(one));
-            setsWithout.put(key, known);
+        ConditionSets rest = sets(Set.of());
+        for (String finding : leftOut) {
+            rest = rest.without(findings.get(finding));
         }
-        return known;
+        return rest;
     }
 }

@@ -2,7 +2,7 @@ package lexicor.core.weighing.model;
 
 import java.util.List;
 
-/** A family's table as the sets of the conditions considered read it (method M17). Immutable. */
+/** A family's table as the sets of the conditions considered read it (method M17). */
 final class FamilyOfSets {
     final List<Explained> findings;
     /** By set, the place of its row. */
@@ -11,23 +11,17 @@ final class FamilyOfSets {
     final int[] causes;
     /** By set of those, the place of its row. */
     final int[] rowByCauses;
-    /** By row, then by outer node, up to a factor that is the same for all. */
-    final double[] share;
-    /** By finding: the share without it as a ratio to the share. */
-    final double[][] ratioWithout;
 
-    private final Nodes nodes;
+    final FamilyTable table;
 
     /**
      * @param conditions places in the case of the conditions considered, rising
      */
-    FamilyOfSets(Nodes nodes, FamilyTable table, int[] conditions) {
-        this.nodes = nodes;
+    FamilyOfSets(FamilyTable table, int[] conditions) {
+        this.table = table;
         findings = table.findings;
         causes = FamilyTable.among(conditions, table.causes);
         rowByCauses = table.row;
-        share = table.share;
-        ratioWithout = table.ratioWithout;
         row = new int[causes.length];
         for (int set = 0; set < row.length; set++) {
             row[set] = rowByCauses[causes[set]];
@@ -37,16 +31,21 @@ final class FamilyOfSets {
     /**
      * By row and outer node, the share as a ratio to that of the same family with fewer findings, which tell apart no sets that these
      * do not.
+     *
+     * @param bands by set, where it is needed
      */
-    double[] ratioTo(FamilyOfSets fewer) {
-        int[] rowAmongFewer = new int[share.length / nodes.outer];
+    double[] ratioTo(FamilyOfSets fewer, Bands bands, int outer) {
+        double[] ratio = table.share(bands, row).clone();
+        double[] before = fewer.table.share(bands, fewer.row);
+        int[] rowAmongFewer = new int[table.rows];
         for (int set = 0; set < row.length; set++) {
             rowAmongFewer[row[set]] = fewer.row[set];
         }
-        double[] ratio = new double[share.length];
-        for (int at = 0; at < share.length; at++) {
-            double before = fewer.share[rowAmongFewer[at / nodes.outer] * nodes.outer + at % nodes.outer];
-            ratio[at] = before > 0 ? share[at] / before : 0;
+        for (int r = 0, at = 0; r < rowAmongFewer.length; r++) {
+            int from = rowAmongFewer[r] * outer;
+            for (int i = 0; i < outer; i++, at++) {
+                ratio[at] = before[from + i] > 0 ? ratio[at] / before[from + i] : 0;
+            }
         }
         return ratio;
     }

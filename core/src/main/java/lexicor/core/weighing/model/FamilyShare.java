@@ -46,7 +46,8 @@ final class FamilyShare {
         }
     }
 
-    static FamilyShare of(Nodes nodes, boolean present, List<Item> items) {
+    static FamilyShare of(Nodes general, boolean present, List<Item> items) {
+        Nodes nodes = general.forFamilyOf(items.size());
         List<double[]> atNodes = new ArrayList<>(items.size());
         if (items.size() > 1) {
             items.forEach(item -> atNodes.add(atNodes(nodes, item, present)));
@@ -57,6 +58,9 @@ final class FamilyShare {
     FamilyShare plus(Item item) {
         List<Item> all = new ArrayList<>(items);
         all.add(item);
+        if (nodes.forFamilyOf(all.size()) != nodes) {
+            return of(nodes, present, all);
+        }
         List<double[]> allAtNodes = new ArrayList<>(atNodes);
         if (allAtNodes.isEmpty()) {
             allAtNodes.add(productAtNodes());
@@ -175,8 +179,13 @@ final class FamilyShare {
         return ratio;
     }
 
+    /** A further item's probability of its own result at each pair of the family's nodes. */
+    double[] atNodes(Item further) {
+        return atNodes(nodes, further, present);
+    }
+
     /** The item's probability of its own result at each pair of nodes. */
-    static double[] atNodes(Nodes nodes, Item item, boolean present) {
+    private static double[] atNodes(Nodes nodes, Item item, boolean present) {
         double sign = item.positive ? 1 : -1;
         double a = item.threshold(present) * nodes.scale;
         double[] p = new double[nodes.shift.length];

@@ -2,52 +2,86 @@ package lexicor.core.weighing.model;
 
 import java.util.Arrays;
 import java.util.List;
-import lexicor.core.numbers.NormalTable;
 
 /**
  * One family's part of {@code P(results | S)} for every set of the conditions that its findings ask about (method M17), at each node of
- * the general factor, its own factor integrated out. Sets that none of its findings can tell apart share a row. Immutable, and the
- * same whichever other conditions are considered.
+ * the general factor, its own factor integrated out. Sets that none of its findings can tell apart share a row.
+ *
+ * <p>The same whichever other conditions are considered. Worked out where it is asked for, once: of the numbers returned those asked
+ * for are there, whatever else is added later.
  */
-final class FamilyTable {
-    private static final double RESCALE_BELOW = 1e-120;
+final class FamilyTable implements Remembered {
+    private static final byte KNOWN = 1;
+    private static final byte ASKED = 2;
+    /** So few rows are worked out as a whole. */
+    private static final int FEW = 64;
 
     final List<Explained> findings;
     /** Places in the case of the conditions that the findings ask about, rising. */
     final int[] causes;
     /** By set of those, the place of its row. */
     final int[] row;
-    /** By row, then by outer node, up to a factor that is the same for all. */
-    final double[] share;
-    /** By finding: the share without it as a ratio to the share. */
-    final double[][] ratioWithout;
+
+    final int rows;
 
     private final Nodes nodes;
+    private final FindingAtNodes[] members;
+    private final int[][] placeByRow;
+    private final Product first;
+    private final Product second;
+    /** By row, then by outer node. */
+    private final double[] share;
 
-    FamilyTable(Nodes nodes, List<Explained> findings) {
+    private final byte[] shareState;
+    private boolean allShares;
+    /** By row, outer node and finding: the share without it as a ratio to the share. */
+    private double[] ratioWithout;
+
+    private byte[] ratioState;
+
+    /**
+     * @param nodes with as many for the family's own factor as its findings call for
+     * @param members the findings at those nodes
+     */
+    FamilyTable(Nodes nodes, List<Explained> findings, List<FindingAtNodes> members) {
         this.nodes = nodes;
-        this.findings = List.copyOf(findings);
+        this.findings = findings;
+        this.members = members.toArray(FindingAtNodes[]::new);
         causes = findings.stream()
                 .flatMapToInt(f -> Arrays.stream(f.causes()))
                 .distinct()
                 .sorted()
                 .toArray();
-        row = new int[1 << causes.length];
-        Member[] members = findings.stream().map(Member::new).toArray(Member[]::new);
-        int rows = 1;
-        for (Member m : members) {
-            rows = tellApart(rows, m);
+        int count = this.members.length;
+        int[][] place = new int[count][];
+        for (int m = 0; m < count; m++) {
+            place[m] = placeOf(m);
         }
-        for (Member m : members) {
-            m.placeByRow(rows);
+        first = new Product(0, count / 2, place);
+        second = new Product(count / 2, count, place);
+        Rows all = new Rows(1 << causes.length);
+        all.tellApart(first.rows.of, first.rows.count);
+        all.tellApart(second.rows.of, second.rows.count);
+        row = all.of;
+        rows = all.count;
+        first.byRow = all.of(first.rows.of);
+        second.byRow = all.of(second.rows.of);
+        placeByRow = new int[count][];
+        for (int m = 0; m < count; m++) {
+            placeByRow[m] = all.of(place[m]);
         }
         share = new double[rows * nodes.outer];
-        ratioWithout = new double[members.length][share.length];
-        if (members.length == 1) {
-            alone(members[0]);
-        } else {
-            together(members, rows);
+        shareState = new byte[share.length];
+    }
+
+    /** By set of the family's causes, the finding's place for it. */
+    private int[] placeOf(int m) {
+        int[] own = among(causes, findings.get(m).causes());
+        int[] place = new int[own.length];
+        for (int set = 0; set < own.length; set++) {
+            place[set] = members[m].placeOf[own[set]];
         }
+        return place;
     }
 
     /** By set of some conditions, which of others are in it, as a set of those. */
@@ -63,138 +97,266 @@ final class FamilyTable {
         return among;
     }
 
-    /** Splits the rows by what one more finding tells apart, and returns how many there are then. */
-    private int tellApart(int rows, Member m) {
-        int[] known = new int[rows * m.places];
-        int count = 0;
-        for (int set = 0; set < row.length; set++) {
-            int at = row[set] * m.places + m.placeOf[set];
-            if (known[at] == 0) {
-                known[at] = ++count;
-            }
-            row[set] = known[at] - 1;
-        }
-        return count;
+    @Override
+    public int numbers() {
+        return (2 + members.length) * share.length;
     }
 
-    /** A family of one has its integral in closed form. */
-    private void alone(Member only) {
-        for (int r = 0; r < share.length / nodes.outer; r++) {
-            double a = only.threshold[only.placeByRow[r]] * nodes.outerScale;
+    /**
+     * The shares by row, then by outer node.
+     *
+     * @param bands which of them are needed
+     * @param rowOf by row of the bands, the row here
+     */
+    double[] share(Bands bands, int[] rowOf) {
+        return share(bands, null, rowOf);
+    }
+
+    /**
+     * The same for rows that are made of others.
+     *
+     * @param parent by row to be made, the row of the bands that it is made of; null where they are the same
+     * @param rowOf by row to be made, the row here
+     */
+    synchronized double[] share(Bands bands, int[] parent, int[] rowOf) {
+        if (allShares) {
+            return share;
+        }
+        boolean any = false;
+        if (rows <= FEW) {
+            Arrays.fill(shareState, ASKED);
+            allShares = true;
+            any = true;
+        }
+        for (int r = 0; r < rowOf.length && !allShares; r++) {
+            int band = parent == null ? r : parent[r];
+            any |= ask(shareState, rowOf[r], bands.from[band], bands.to[band], 1);
+        }
+        if (any) {
+            shares();
+        }
+        return share;
+    }
+
+    /** The share without one of the findings as a ratio to the share, where the bands need it. */
+    synchronized Factor ratioWithout(int finding, Bands bands, int[] rowOf) {
+        prepareRatios();
+        boolean any = false;
+        for (int r = 0; r < bands.rows; r++) {
+            any |= ask(ratioState, rowOf[r], bands.from[r], bands.to[r], 1);
+        }
+        if (any) {
+            ratios();
+        }
+        return new Factor(ratioWithout, nodes.outer, members.length, finding);
+    }
+
+    /** The same at three nodes of each row, by row, outer node and finding. */
+    synchronized double[] ratiosWithout(ThreeNodes near, int[] rowOf) {
+        prepareRatios();
+        boolean any = false;
+        for (int r = 0; r < near.middle.length; r++) {
+            int step = near.step[r];
+            any |= ask(ratioState, rowOf[r], near.middle[r] - step, near.middle[r] + step + 1, Math.max(1, step));
+        }
+        if (any) {
+            ratios();
+        }
+        return ratioWithout;
+    }
+
+    private void prepareRatios() {
+        if (ratioWithout == null) {
+            ratioWithout = new double[members.length * share.length];
+            ratioState = new byte[share.length];
+        }
+    }
+
+    private boolean ask(byte[] state, int row, int from, int to, int step) {
+        boolean any = false;
+        int at = row * nodes.outer;
+        for (int i = from; i < to; i += step) {
+            if (state[at + i] == 0) {
+                state[at + i] = ASKED;
+                any = true;
+            }
+        }
+        return any;
+    }
+
+    private void alone() {
+        for (int r = 0; r < rows; r++) {
+            double[] p = members[0].alone(placeByRow[0][r]);
             for (int i = 0; i < nodes.outer; i++) {
                 int at = r * nodes.outer + i;
-                share[at] = NormalTable.cdf(only.sign * (a + nodes.outerShift[i]));
-                ratioWithout[0][at] = 1 / share[at];
+                share[at] = p[i];
+                shareState[at] = KNOWN;
+                if (ratioWithout != null) {
+                    ratioWithout[at] = 1 / p[i];
+                    ratioState[at] = KNOWN;
+                }
             }
         }
     }
 
-    private void together(Member[] members, int rows) {
-        double[] product = new double[rows * nodes.inner];
-        double[] logScale = new double[nodes.outer];
+    /** Halves of the findings tell far fewer sets apart than all of them do, so that most is multiplied for few. */
+    private void shares() {
+        if (members.length == 1) {
+            alone();
+            return;
+        }
         for (int i = 0; i < nodes.outer; i++) {
-            Arrays.fill(product, 1);
-            for (Member m : members) {
-                m.at(i);
-                logScale[i] += multiply(product, m);
-            }
+            boolean ready = false;
             for (int r = 0; r < rows; r++) {
-                integrate(product, r, i, members);
-            }
-        }
-        double most = Arrays.stream(logScale).max().orElse(0);
-        for (int at = 0; at < share.length; at++) {
-            share[at] *= Math.exp(logScale[at % nodes.outer] - most);
-        }
-    }
-
-    /** Multiplies one finding in and returns the logarithm of the scale taken out, so that many do not underflow. */
-    private double multiply(double[] product, Member m) {
-        double largest = 0;
-        for (int r = 0, k = 0; r < m.placeByRow.length; r++) {
-            double[] p = m.atInner[m.placeByRow[r]];
-            for (int j = 0; j < p.length; j++, k++) {
-                double value = product[k] * p[j];
-                product[k] = value;
-                if (value > largest) {
-                    largest = value;
+                int at = r * nodes.outer + i;
+                if (shareState[at] == ASKED) {
+                    if (!ready) {
+                        first.multiply(i);
+                        second.multiply(i);
+                        ready = true;
+                    }
+                    share[at] = sum(first.product[first.byRow[r]], second.product[second.byRow[r]]);
+                    shareState[at] = KNOWN;
                 }
             }
         }
-        if (largest >= RESCALE_BELOW) {
-            return 0;
-        }
-        for (int k = 0; k < product.length; k++) {
-            product[k] /= largest;
-        }
-        return Math.log(largest);
+        first.product = null;
+        second.product = null;
     }
 
-    private void integrate(double[] product, int r, int outer, Member[] members) {
-        int from = r * nodes.inner;
+    private void ratios() {
+        if (members.length == 1) {
+            alone();
+            return;
+        }
+        double[][][] ofMember =
+                Arrays.stream(members).map(FindingAtNodes::probability).toArray(double[][][]::new);
+        double[] product = new double[nodes.inner];
+        double[][] probability = new double[members.length][];
+        for (int r = 0; r < rows; r++) {
+            for (int m = 0; m < members.length; m++) {
+                probability[m] = ofMember[m][placeByRow[m][r]];
+            }
+            for (int i = 0; i < nodes.outer; i++) {
+                int at = r * nodes.outer + i;
+                if (ratioState[at] == ASKED) {
+                    ratios(i * nodes.inner, at, product, probability);
+                    ratioState[at] = KNOWN;
+                }
+            }
+        }
+    }
+
+    private void ratios(int node, int at, double[] product, double[][] probability) {
+        System.arraycopy(nodes.innerWeight, 0, product, 0, product.length);
+        for (double[] p : probability) {
+            multiply(product, p, node);
+        }
         double sum = 0;
-        for (int j = 0; j < nodes.inner; j++) {
-            sum += nodes.innerWeight[j] * product[from + j];
+        for (double p : product) {
+            sum += p;
         }
-        int at = r * nodes.outer + outer;
-        share[at] = sum;
         for (int m = 0; m < members.length; m++) {
-            double[] weightByP = members[m].weightByP[members[m].placeByRow[r]];
-            double without = 0;
-            for (int j = 0; j < nodes.inner; j++) {
-                without += product[from + j] * weightByP[j];
-            }
-            ratioWithout[m][at] = sum > 0 ? without / sum : 0;
+            double without = without(product, probability[m], node);
+            ratioWithout[at * members.length + m] = sum > 0 ? without / sum : 0;
         }
     }
 
-    /** A finding with the probability of its result in each place: a place for sets that it cannot tell apart. */
-    private final class Member {
-        final int[] placeOf;
-        final int places;
-        final double[] threshold;
-        final double sign;
-        int[] placeByRow;
-        /** By place, then by inner node, at the outer node of the moment. */
-        private double[][] atInner;
-        /** The inner node's weight divided by that. */
-        private double[][] weightByP;
+    private static void multiply(double[] product, double[] probability, int node) {
+        for (int j = 0, k = node; j < product.length; j++, k++) {
+            product[j] *= probability[k];
+        }
+    }
 
-        Member(Explained finding) {
-            int[] alike = finding.alike();
-            int[] place = new int[alike.length];
-            threshold = new double[alike.length];
-            sign = finding.positive() ? 1 : -1;
-            int count = 0;
-            for (int set = 0; set < alike.length; set++) {
-                if (alike[set] == set) {
-                    threshold[count] = finding.threshold(set);
-                    place[set] = count++;
-                }
+    private double sum(double[] first, double[] second) {
+        double[] weight = nodes.innerWeight;
+        double sum = 0;
+        for (int j = 0; j < weight.length; j++) {
+            sum += weight[j] * first[j] * second[j];
+        }
+        return sum;
+    }
+
+    private static double without(double[] product, double[] probability, int from) {
+        double sum = 0;
+        for (int j = 0, k = from; j < product.length; j++, k++) {
+            sum += product[j] / probability[k];
+        }
+        return sum;
+    }
+
+    /** Some of the findings multiplied, at the outer node of the moment: by row of what they tell apart, then by inner node. */
+    private final class Product {
+        final Rows rows = new Rows(1 << causes.length);
+        double[][] product;
+        /** By row of the family, the row here. */
+        int[] byRow;
+
+        private final int from;
+        private final int[][] places;
+
+        Product(int from, int to, int[][] placeOf) {
+            this.from = from;
+            for (int m = from; m < to; m++) {
+                rows.tellApart(placeOf[m], members[m].places);
             }
-            int[] own = among(causes, finding.causes());
-            placeOf = Arrays.stream(own).map(set -> place[alike[set]]).toArray();
-            places = count;
+            places = new int[to - from][];
+            for (int m = from; m < to; m++) {
+                places[m - from] = rows.of(placeOf[m]);
+            }
         }
 
-        void placeByRow(int rows) {
-            placeByRow = new int[rows];
-            for (int set = 0; set < row.length; set++) {
-                placeByRow[row[set]] = placeOf[set];
+        void multiply(int outer) {
+            if (product == null) {
+                product = new double[rows.count][nodes.inner];
             }
-            atInner = new double[places][nodes.inner];
-            weightByP = new double[places][nodes.inner];
-        }
-
-        void at(int outer) {
-            for (int k = 0; k < places; k++) {
-                double a = threshold[k] * nodes.scale;
-                for (int j = 0; j < nodes.inner; j++) {
-                    double p = NormalTable.cdf(sign * (a + nodes.shift[outer * nodes.inner + j]));
-                    atInner[k][j] = p;
-                    weightByP[k][j] = nodes.innerWeight[j] / p;
+            int node = outer * nodes.inner;
+            double[][] p = members[from].probability();
+            for (int r = 0; r < product.length; r++) {
+                System.arraycopy(p[places[0][r]], node, product[r], 0, nodes.inner);
+            }
+            for (int m = 1; m < places.length; m++) {
+                p = members[from + m].probability();
+                for (int r = 0; r < product.length; r++) {
+                    FamilyTable.multiply(product[r], p[places[m][r]], node);
                 }
             }
+        }
+    }
+
+    /** Sets put into rows by what tells them apart. */
+    private static final class Rows {
+        /** By set, its row. */
+        final int[] of;
+
+        int count = 1;
+
+        Rows(int sets) {
+            of = new int[sets];
+        }
+
+        /**
+         * @param place by set, its place among so many
+         */
+        void tellApart(int[] place, int places) {
+            int[] known = new int[count * places];
+            count = 0;
+            for (int set = 0; set < of.length; set++) {
+                int at = of[set] * places + place[set];
+                if (known[at] == 0) {
+                    known[at] = ++count;
+                }
+                of[set] = known[at] - 1;
+            }
+        }
+
+        /** By row, the place of its sets. */
+        int[] of(int[] place) {
+            int[] byRow = new int[count];
+            for (int set = 0; set < of.length; set++) {
+                byRow[of[set]] = place[set];
+            }
+            return byRow;
         }
     }
 }

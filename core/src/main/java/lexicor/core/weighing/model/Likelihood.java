@@ -156,7 +156,7 @@ public final class Likelihood {
                     .filter(f -> f.items.get(0).family.equals(item.family))
                     .findFirst()
                     .orElse(null);
-            ownAtNodes = own == null ? new double[0] : FamilyShare.atNodes(nodes, item, present);
+            ownAtNodes = own == null ? new double[0] : own.atNodes(item);
             ratioPositive = own == null ? FamilyShare.alone(nodes, item, present) : own.ratioWith(ownAtNodes);
             positive = Math.min(1 - 1e-15, Math.max(NormalTable.FLOOR, mean(ratioPositive)));
         }

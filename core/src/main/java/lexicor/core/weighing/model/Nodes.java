@@ -1,10 +1,9 @@
 package lexicor.core.weighing.model;
 
 import java.util.Arrays;
-import java.util.Collection;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import lexicor.core.numbers.GaussHermite;
 
@@ -17,7 +16,7 @@ import lexicor.core.numbers.GaussHermite;
 public final class Nodes {
     private record Key(double family, double general, int outer, int inner) {}
 
-    private record Asked(double family, double general, int findings, int ofOneFamily) {}
+    private record Asked(double family, double general, int findings) {}
 
     private static final double UNNOTICED = 1e-13;
     private static final int KEPT = 1000;
@@ -40,45 +39,57 @@ public final class Nodes {
     /** {@code 1 / sqrt(1 - r_f)}. */
     public final double scale;
 
+    /** By how many findings a family has, the nodes that it calls for. */
+    private final IntFunction<Nodes> byFamily;
+
     /**
-     * As many nodes as keep probabilities within 1e-6 of 201 nodes in each dimension.
+     * As many nodes for the general factor as keep probabilities within 1e-6 of 201 nodes; how many a family's own factor calls for
+     * goes by its findings alone ({@link #forFamilyOf}).
      *
      * @param findings how many there are altogether
-     * @param ofOneFamily how many of them are in the largest family
      * @return the same object for what calls for the same nodes
      */
-    public static Nodes of(double familyOverlap, double generalOverlap, int findings, int ofOneFamily) {
+    public static Nodes of(double familyOverlap, double generalOverlap, int findings) {
         if (MADE.size() > KEPT || FOUND.size() > KEPT) {
             MADE.clear();
             FOUND.clear();
         }
         return FOUND.computeIfAbsent(
-                new Asked(familyOverlap, generalOverlap, findings, ofOneFamily),
-                a -> MADE.computeIfAbsent(
-                        new Key(
-                                a.family,
-                                a.general,
-                                NodesNeeded.outer(a.family, a.general, a.findings),
-                                NodesNeeded.inner(a.family, a.general, a.ofOneFamily)),
-                        k -> new Nodes(k.family, k.general, k.outer, k.inner)));
+                new Asked(familyOverlap, generalOverlap, findings),
+                a -> made(a.family, a.general, NodesNeeded.outer(a.family, a.general, a.findings), 1));
     }
 
-    /** As many as the items call for, each in its family. */
-    public static Nodes of(double familyOverlap, double generalOverlap, Collection<String> families) {
-        Map<String, Integer> count = new HashMap<>();
-        families.forEach(f -> count.merge(f, 1, Integer::sum));
-        return of(
-                familyOverlap,
-                generalOverlap,
-                families.size(),
-                count.values().stream().mapToInt(n -> n).max().orElse(0));
+    private static Nodes made(double family, double general, int ofGeneral, int findingsOfFamily) {
+        int inner = NodesNeeded.inner(family, general, findingsOfFamily);
+        Map<Integer, Nodes> known = new ConcurrentHashMap<>();
+        return MADE.computeIfAbsent(
+                new Key(family, general, ofGeneral, inner),
+                k -> new Nodes(
+                        family,
+                        general,
+                        ofGeneral,
+                        inner,
+                        n -> known.computeIfAbsent(n, size -> made(family, general, ofGeneral, size))));
+    }
+
+    /** The same nodes for the general factor, and as many for a family's own as so many findings of one call for. */
+    public Nodes forFamilyOf(int findings) {
+        return byFamily == null ? this : byFamily.apply(findings);
     }
 
     /**
+     * Nodes that stay so many, whatever is asked of them.
+     *
      * @param ofGeneral how many nodes for the general factor, where it has an influence
      * @param ofFamily how many for a family's own
      */
     public Nodes(double familyOverlap, double generalOverlap, int ofGeneral, int ofFamily) {
+        this(familyOverlap, generalOverlap, ofGeneral, ofFamily, null);
+    }
+
+    private Nodes(
+            double familyOverlap, double generalOverlap, int ofGeneral, int ofFamily, IntFunction<Nodes> byFamily) {
+        this.byFamily = byFamily;
         double own = familyOverlap - generalOverlap;
         double[][] general = rule(generalOverlap > 0 ? ofGeneral : 1);
         double[][] family = rule(own > 0 ? ofFamily : 1);

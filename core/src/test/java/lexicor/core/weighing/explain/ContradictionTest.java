@@ -71,7 +71,7 @@ class ContradictionTest {
         for (Tried t : tests) {
             items.add(t.item());
         }
-        return Math.exp(OverlapModel.of(Nodes.of(0.45, 0.20, 2, 2), items).logProbability(ifPresent));
+        return Math.exp(OverlapModel.of(Nodes.of(0.45, 0.20, 2), items).logProbability(ifPresent));
     }
 
     /** Rare with the condition alone is no contradiction: without it, the pair is as usual. */
