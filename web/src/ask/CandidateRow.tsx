@@ -9,6 +9,8 @@ export function CandidateRow(props: {
   intake: Intake;
   catalogue: Catalogue;
   pretest: number | undefined;
+  /** How the pretest comes about, where more than the base rate has a say. */
+  began: string | undefined;
   onChange: (choice: CandidateChoice) => void;
   onRemove: () => void;
 }) {
@@ -30,6 +32,7 @@ export function CandidateRow(props: {
           own={choice.baseRate}
           onChange={(baseRate) => props.onChange({ ...choice, baseRate })}
         />
+        {props.began && <span className="block text-[14px] text-soft">{props.began}</span>}
       </span>
       <RadioGroup.Root
         aria-label={`Suspicion of ${condition.name}`}

@@ -4,7 +4,7 @@ import { useCaseContext } from "../frame/CaseFrame";
 import { percent } from "../pieces/format";
 import { Rail } from "../pieces/Rail";
 import { RailKey } from "../pieces/RailKey";
-import { listed } from "../pieces/ranked";
+import { listed, waitingTitle } from "../pieces/ranked";
 import { useWidth } from "../pieces/useWidth";
 import { NextTestCard } from "./NextTestCard";
 import { shortCondition } from "./names";
@@ -27,7 +27,7 @@ export const StandingPanel = memo(function StandingPanel(props: StandingProps) {
   const { ref, width } = useWidth<HTMLOListElement>(268);
   const { catalogue } = useCaseContext();
   const [legend, setLegend] = useState(false);
-  const { weighed, found, untouched, negative, fell } = listed(props.standing.conditions);
+  const { weighed, found, waiting, negative, fell } = listed(props.standing.conditions);
   const shown = weighed.slice(0, SHOWN);
   const short = (c: ConditionStanding) => shortCondition(catalogue, c.id, c.name);
   // One at most: the one that another candidate holds down most.
@@ -97,9 +97,9 @@ export const StandingPanel = memo(function StandingPanel(props: StandingProps) {
         </section>
       )}
       <NextTestCard standing={props.standing} asked={props.asked} onAsk={props.onAsk} onGo={props.onGo} />
-      <Folded title="More weighed" conditions={weighed.slice(SHOWN)} name={short} now />
-      <Folded title="Not touched yet" conditions={untouched} name={short} />
-      <Folded title="Below the line for ruling out" conditions={fell} name={short} now />
+      <Folded title="More weighed" conditions={weighed.slice(SHOWN)} name={short} />
+      <Folded title={waitingTitle(waiting)} conditions={waiting} name={short} />
+      <Folded title="Below the line for ruling out" conditions={fell} name={short} />
       <Folded title="Examined, nothing found" conditions={negative} name={short} />
       {props.children}
     </section>
@@ -111,8 +111,6 @@ function Folded(props: {
   title: string;
   conditions: ConditionStanding[];
   name: (c: ConditionStanding) => string;
-  /** Whether something has moved them. */
-  now?: boolean;
 }) {
   if (props.conditions.length === 0) {
     return null;
@@ -127,7 +125,7 @@ function Folded(props: {
           <li key={c.id} className="flex justify-between gap-2 leading-tight">
             <span title={c.name}>{props.name(c)}</span>
             <span className="shrink-0 text-soft">
-              {props.now
+              {c.weighed || c.last
                 ? `${percent(c.pretest)} before, ${percent(c.posttest)} now`
                 : `begins at ${percent(c.pretest)}`}
             </span>

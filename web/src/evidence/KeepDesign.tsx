@@ -4,10 +4,12 @@ import { besides, problemAt } from "../pieces/problems";
 import { TextField } from "../pieces/TextField";
 import { type DesignRequest, useContentChange } from "./queries";
 
-/** Keeps a threshold of the workbench as a cluster of the department's own, labelled designed. */
-export function KeepDesign(props: { design: DesignRequest; thresholds: number }) {
+/** Keeps a line of the workbench as a cluster of the department's own, labelled designed. */
+export function KeepDesign(props: { design: DesignRequest; lines: number[]; most: number }) {
   const [name, setName] = useState("");
-  const [atLeast, setAtLeast] = useState(2);
+  const [chosen, setAtLeast] = useState(2);
+  // Other points, other lines: the nearest that is left.
+  const atLeast = props.lines.find((l) => l >= chosen) ?? props.lines.at(-1);
   const [why, setWhy] = useState("");
   const save = useContentChange();
   const keep = (sure: boolean) =>
@@ -34,9 +36,9 @@ export function KeepDesign(props: { design: DesignRequest; thresholds: number })
         <label className="flex flex-col">
           At least
           <select className="field" value={atLeast} onChange={(e) => setAtLeast(Number(e.target.value))}>
-            {Array.from({ length: props.thresholds }, (_, i) => i + 1).map((k) => (
+            {props.lines.map((k) => (
               <option key={k} value={k}>
-                {k} of {props.thresholds}
+                {k} of {props.most}
               </option>
             ))}
           </select>

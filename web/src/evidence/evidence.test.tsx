@@ -209,14 +209,15 @@ describe("a figure of the department's", () => {
     const design = {
       condition: "slap-tear",
       criteria: ["a", "b", "c"],
+      points: { a: 3, b: 2 },
       familyOverlap: 0.4,
       generalOverlap: 0.2,
     };
     const asked = serverOf({ "POST /api/evidence/clusters": ({ body }) => unlessNamed(body, {}) });
-    page(<KeepDesign design={design} thresholds={3} />);
+    page(<KeepDesign design={design} lines={[1, 2, 3, 4, 5, 6]} most={6} />);
     await user.click(screen.getByText(/Keep one as/));
     await user.type(screen.getByLabelText("Name"), "Quay three");
-    await user.selectOptions(screen.getByLabelText("At least"), "3");
+    await user.selectOptions(screen.getByLabelText("At least"), "5");
     await user.type(screen.getByLabelText(/Why/), "for the Climbing Wall");
     await user.click(screen.getByRole("button", { name: "Keep it" }));
     await user.click(await screen.findByRole("button", { name: "Keep it all the same" }));
@@ -224,7 +225,7 @@ describe("a figure of the department's", () => {
     expect(asked.at(-1)?.body).toEqual({
       name: "Quay three",
       design,
-      atLeast: 3,
+      atLeast: 5,
       why: "for the Climbing Wall",
       sure: true,
     });

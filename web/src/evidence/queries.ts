@@ -30,6 +30,8 @@ export function usePair(criterion: string, condition: string) {
 export interface DesignRequest {
   condition: string;
   criteria: string[];
+  /** What each earns; those not named earn one. */
+  points: Record<string, number>;
   familyOverlap: number;
   generalOverlap: number;
 }

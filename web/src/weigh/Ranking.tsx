@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import type { ConditionStanding } from "../api/types";
 import { percent } from "../pieces/format";
 import { Rail, verdictWords } from "../pieces/Rail";
-import { listed } from "../pieces/ranked";
+import { listed, waitingTitle } from "../pieces/ranked";
 import { useWidth } from "../pieces/useWidth";
 
 /**
@@ -16,7 +16,7 @@ export function Ranking(props: {
   onChoose: (condition: string) => void;
 }) {
   const { ref, width } = useWidth<HTMLOListElement>(500);
-  const { weighed, found, untouched, negative, fell } = listed(props.conditions);
+  const { weighed, found, waiting, negative, fell } = listed(props.conditions);
   return (
     <>
       <ol ref={ref} className="m-0 list-none p-0">
@@ -27,7 +27,13 @@ export function Ranking(props: {
       <Part {...props} title="Found, no figures" conditions={found}>
         Nothing recorded has a figure or a judgement for these; what was found speaks for them all the same.
       </Part>
-      <Part {...props} title="Not touched yet" conditions={untouched} folded>
+      <Part
+        {...props}
+        title={waitingTitle(waiting)}
+        conditions={waiting}
+        folded={!waiting.some((c) => c.weighed)}
+        width={width}
+      >
         A base rate is a starting assumption that nothing has moved.
       </Part>
       {fell.length > 0 && (
@@ -93,11 +99,13 @@ function Supposed(props: { at: number | undefined }) {
   );
 }
 
-/** A part of the list that is not on the rail. */
+/** A part of the list that mostly is not on the rail. */
 function Part(props: {
   title: string;
   conditions: ConditionStanding[];
   folded?: boolean;
+  /** How wide the rails are of those that have one. */
+  width?: number;
   ghosts: Record<string, number>;
   chosen: string | undefined;
   onChoose: (condition: string) => void;
@@ -115,30 +123,34 @@ function Part(props: {
         </summary>
         <p className="m-0 px-2 text-[14px] text-soft">{props.children}</p>
         <ul className="m-0 list-none p-0">
-          {props.conditions.map((c) => (
-            <li key={c.id}>
-              <Choose {...props} condition={c}>
-                <span className="flex flex-wrap items-baseline justify-between gap-x-3 text-[16px]">
-                  <span>
-                    {c.rank}. {c.name}
-                  </span>
-                  <span className="shrink-0 text-[14px] text-soft">
-                    begins at {percent(c.pretest)}
-                    <Supposed at={props.ghosts[c.id]} />
-                  </span>
-                </span>
-                {c.marked && <span className="block text-[14px] font-semibold">{c.marked}</span>}
-                <span className="block text-[14px] text-soft">{c.aimed.words}</span>
-                {c.definitions
-                  .filter((d) => d.state === "met")
-                  .map((d) => (
-                    <span key={d.id} className="block text-[14px]">
-                      {d.words}
+          {props.conditions.map((c) =>
+            c.weighed ? (
+              <OnRail {...props} key={c.id} condition={c} width={props.width ?? 0} labels={false} />
+            ) : (
+              <li key={c.id}>
+                <Choose {...props} condition={c}>
+                  <span className="flex flex-wrap items-baseline justify-between gap-x-3 text-[16px]">
+                    <span>
+                      {c.rank}. {c.name}
                     </span>
-                  ))}
-              </Choose>
-            </li>
-          ))}
+                    <span className="shrink-0 text-[14px] text-soft">
+                      begins at {percent(c.pretest)}
+                      <Supposed at={props.ghosts[c.id]} />
+                    </span>
+                  </span>
+                  {c.marked && <span className="block text-[14px] font-semibold">{c.marked}</span>}
+                  <span className="block text-[14px] text-soft">{c.aimed.words}</span>
+                  {c.definitions
+                    .filter((d) => d.state === "met")
+                    .map((d) => (
+                      <span key={d.id} className="block text-[14px]">
+                        {d.words}
+                      </span>
+                    ))}
+                </Choose>
+              </li>
+            ),
+          )}
         </ul>
       </details>
     </section>

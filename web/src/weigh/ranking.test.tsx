@@ -4,7 +4,7 @@ import { cleanup, screen, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { afterEach, describe, expect, it } from "vitest";
 import type { ConditionStanding } from "../api/types";
-import { listed } from "../pieces/ranked";
+import { listed, waitingTitle } from "../pieces/ranked";
 import { page } from "../test/page";
 import { Ranking } from "./Ranking";
 
@@ -132,13 +132,16 @@ describe("the ranking", () => {
       standing("e", { group: "untouched", last: earlier }),
       standing("n", { group: "negative" }),
       standing("f", { weighed: true, group: "fell" }),
+      standing("r", { weighed: true, group: "raised" }),
+      standing("p", { weighed: true, group: "raised", under: "w" }),
     ];
     const parts = listed(all);
     const ids = (some: ConditionStanding[]) => some.map((c) => c.id);
-    expect(ids(parts.weighed)).toEqual(["w", "e"]);
+    expect(ids(parts.weighed)).toEqual(["w", "e", "p"]);
     expect(ids(parts.fell)).toEqual(["f"]);
     expect(ids(parts.found)).toEqual(["frozen"]);
-    expect(ids(parts.untouched)).toEqual(["a"]);
+    expect(ids(parts.waiting)).toEqual(["a", "r"]);
+    expect(waitingTitle(parts.waiting)).toBe("Not touched, or still below the line");
     expect(ids(parts.negative)).toEqual(["n"]);
     expect(Object.values(parts).flat()).toHaveLength(all.length);
   });

@@ -159,12 +159,14 @@ describe("a candidate", () => {
             intake={INTAKE}
             catalogue={CATALOGUE}
             pretest={0.05}
+            began="base rate 5 %, age × 0.4: 2 %"
             onChange={(c) => changes.push(c)}
             onRemove={() => undefined}
           />
         </ul>,
       );
     row({ condition: "slap-tear", suspicion: "as-usual" });
+    expect(screen.getByText("base rate 5 %, age × 0.4: 2 %")).toBeDefined();
     await user.click(screen.getByRole("radio", { name: "Likely" }));
     expect(changes.at(-1)).toEqual({ condition: "slap-tear", suspicion: "likely" });
     await user.click(screen.getByRole("button", { name: /^base rate 5/ }));

@@ -3,6 +3,9 @@ package lexicor.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -334,5 +337,29 @@ class LayerTest {
         assertThat(kept.get("source").asString()).contains("Designed by heron");
         assertThat(LEXICOR.get("/api/cluster-tally").body().get("clusters").toString())
                 .contains(kept.get("id").asString());
+    }
+
+    @Test
+    void aScoreOfTheWorkbenchHasALineForEverySumThatCanBeReachedAndKeepsItsPoints() {
+        String design =
+                "{\"condition\":\"subacromial-pain\",\"criteria\":[\"neer/pain\",\"hawkins-kennedy/pain\",\"empty-can/either\"],"
+                        + "\"points\":{\"neer/pain\":2,\"empty-can/either\":4},\"familyOverlap\":0.45,\"generalOverlap\":0.2}";
+        JsonNode scored = LEXICOR.post("/api/evidence/design", design).body();
+        assertThat(scored.get("most").asInt()).isEqualTo(7);
+        List<Double> sensitivities = new ArrayList<>();
+        scored.get("rules")
+                .forEach(r -> sensitivities.add(r.at("/worth/sensitivity").asDouble()));
+        assertThat(sensitivities).hasSize(7).isSortedAccordingTo(Comparator.reverseOrder());
+        JsonNode kept = LEXICOR.post(
+                        "/api/evidence/clusters",
+                        "{\"name\":\"Our score of three\",\"design\":%s,\"atLeast\":5,\"why\":\"for the test\"}"
+                                .formatted(design))
+                .body();
+        assertThat(kept.at("/figures/sensitivity").asDouble())
+                .isCloseTo(scored.at("/rules/4/worth/sensitivity").asDouble(), within(1e-9));
+        assertThat(kept.get("rule").asString()).contains("5 of 7");
+        assertThat(LEXICOR.post("/api/evidence/design", design.replace(":4}", ":40}"))
+                        .status())
+                .isEqualTo(422);
     }
 }

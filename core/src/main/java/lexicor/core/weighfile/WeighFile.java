@@ -22,6 +22,7 @@ public final class WeighFile {
     /** Where the file of a whole case has the part that can be weighed. */
     private static final String CASE_TO_WEIGH = "weigh";
 
+    private static final int MOST_POINTS = 1000;
     private static final String WHOLE_CASE = "lexicor-case";
 
     /** What else a whole case's file has. */
@@ -123,12 +124,21 @@ public final class WeighFile {
         return ResultWriter.designed(ClusterDesign.rules(members, family, general));
     }
 
+    private static int points(Entry entry) {
+        double points = entry.optionalNumber("points", 1, MOST_POINTS).orElse(1);
+        if (points != Math.rint(points)) {
+            throw entry.problem("points", "expected a whole number");
+        }
+        return (int) points;
+    }
+
     private static ClusterDesign.Member member(Entry entry) {
         ClusterDesign.Member member = new ClusterDesign.Member(
                 entry.text("id"),
                 entry.text("family"),
                 entry.openProbability("sensitivity"),
-                entry.openProbability("specificity"));
+                entry.openProbability("specificity"),
+                points(entry));
         entry.done();
         return member;
     }

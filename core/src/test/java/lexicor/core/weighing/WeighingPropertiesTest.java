@@ -196,17 +196,23 @@ class WeighingPropertiesTest {
 
     @Property(tries = 10)
     void aDesignedRuleAgreesWithItsOutcomesOneByOne(
-            @ForAll("few") List<Simple> findings, @ForAll("overlaps") double[] overlap) {
+            @ForAll("few") List<Simple> findings, @ForAll("overlaps") double[] overlap, @ForAll Random random) {
         List<ClusterDesign.Member> members = new ArrayList<>();
         for (Simple f : findings) {
-            members.add(new ClusterDesign.Member("m" + members.size(), f.family(), f.sensitivity(), f.specificity()));
+            int points = 1 + random.nextInt(4);
+            members.add(new ClusterDesign.Member(
+                    "m" + members.size(), f.family(), f.sensitivity(), f.specificity(), points));
         }
         List<ClusterDesign.Rule> rules = ClusterDesign.rules(members, overlap[0], overlap[1]);
         Nodes nodes = Nodes.of(overlap[0], overlap[1], findings.size());
         for (ClusterDesign.Rule rule : rules) {
             double sensitivity = 0;
             for (int outcome = 0; outcome < 1 << findings.size(); outcome++) {
-                if (Integer.bitCount(outcome) >= rule.atLeast()) {
+                int earned = 0;
+                for (int i = 0; i < findings.size(); i++) {
+                    earned += (outcome >> i & 1) * members.get(i).points();
+                }
+                if (earned >= rule.atLeast()) {
                     List<Item> items = new ArrayList<>();
                     for (int i = 0; i < findings.size(); i++) {
                         items.add(findings.get(i).item("f" + i).read((outcome >> i & 1) == 1));

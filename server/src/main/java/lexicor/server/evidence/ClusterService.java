@@ -33,6 +33,7 @@ import org.springframework.stereotype.Service;
 @Service
 class ClusterService {
     private static final int MOST = 12;
+    private static final int MOST_POINTS = 20;
     private static final double[] BASE_RATES = {0.1, 0.3, 0.5};
 
     private final Editions editions;
@@ -63,9 +64,17 @@ class ClusterService {
         OverlapLimits.check(request.familyOverlap(), request.generalOverlap());
         List<ClusterDesign.Member> members = new ArrayList<>();
         for (String criterion : request.criteria()) {
-            members.add(member(criterion, request.condition())
+            int points = request.pointsOf(criterion);
+            if (points < 1 || points > MOST_POINTS) {
+                throw Refusal.field("points", "expected 1 to " + MOST_POINTS + " points for each criterion");
+            }
+            members.add(member(criterion, request.condition(), points)
                     .orElseThrow(() -> Refusal.field(
                             "criteria", criterion + " has no figures to weigh for " + request.condition())));
+        }
+        if (request.points() != null
+                && !request.criteria().containsAll(request.points().keySet())) {
+            throw Refusal.field("points", "expected points for the chosen criteria alone");
         }
         List<ClusterDesign.Rule> rules =
                 ClusterDesign.rules(members, request.familyOverlap(), request.generalOverlap());
@@ -91,6 +100,7 @@ class ClusterService {
                                 m.sensitivity(),
                                 m.specificity()))
                         .toList(),
+                members.stream().mapToInt(ClusterDesign.Member::points).sum(),
                 views);
     }
 
@@ -147,7 +157,7 @@ class ClusterService {
             return Optional.empty();
         }
         List<ClusterDesign.Member> members = c.members().stream()
-                .flatMap(m -> member(m, c.condition()).stream())
+                .flatMap(m -> member(m, c.condition(), 1).stream())
                 .toList();
         return members.size() < c.members().size()
                 ? Optional.empty()
@@ -156,9 +166,10 @@ class ClusterService {
                                 .get(rule.positives() - 1)));
     }
 
-    private Optional<ClusterDesign.Member> member(String criterion, String condition) {
+    private Optional<ClusterDesign.Member> member(String criterion, String condition, int points) {
         return evidence.weighed(criterion, condition)
-                .map(a -> new ClusterDesign.Member(criterion, family(criterion), a.sensitivity(), a.specificity()));
+                .map(a -> new ClusterDesign.Member(
+                        criterion, family(criterion), a.sensitivity(), a.specificity(), points));
     }
 
     private String family(String criterion) {

@@ -61,8 +61,7 @@ class DesignedClusters {
         RuleView rule = clusters.design(design).rules().stream()
                 .filter(r -> r.atLeast() == cluster.atLeast())
                 .findFirst()
-                .orElseThrow(() -> Refusal.field(
-                        "atLeast", "expected 1 to " + design.criteria().size()));
+                .orElseThrow(() -> Refusal.field("atLeast", "expected one of the lines that were worked out"));
         String id = "own-"
                 + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         if (editions.catalogue().cluster(id).isPresent()) {
@@ -73,6 +72,9 @@ class DesignedClusters {
         fields.put("name", name);
         fields.put("condition", design.condition());
         design.criteria().forEach(fields.putArray("members")::add);
+        if (design.isScore()) {
+            design.criteria().stream().map(design::pointsOf).forEach(fields.putArray("points")::add);
+        }
         fields.put("atLeast", cluster.atLeast());
         fields.putObject("accuracy")
                 .put("sensitivity", rule.worth().sensitivity())

@@ -3,6 +3,7 @@ package lexicor.server.evidence;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.HowOften;
 import lexicor.core.catalogue.published.JudgedSign;
@@ -226,15 +227,33 @@ final class EvidenceViews {
 
     record WorthView(double sensitivity, double specificity, double lrPositive, double lrNegative) {}
 
-    /** Criteria with figures for one condition, to be counted together. */
-    record DesignRequest(String condition, List<String> criteria, double familyOverlap, double generalOverlap) {}
+    /**
+     * Criteria with figures for one condition, to be counted together.
+     *
+     * @param points what each earns, by criterion; those not named earn one
+     */
+    record DesignRequest(
+            String condition,
+            List<String> criteria,
+            @Schema(nullable = true) Map<String, Integer> points,
+            double familyOverlap,
+            double generalOverlap) {
+        int pointsOf(String criterion) {
+            return points == null ? 1 : points.getOrDefault(criterion, 1);
+        }
+
+        /** Whether it is a score, and not a plain count. */
+        boolean isScore() {
+            return criteria.stream().anyMatch(c -> pointsOf(c) != 1);
+        }
+    }
 
     /** What every threshold would be worth, and the same as if no two tests had anything in common. */
-    record DesignView(List<MemberFigures> members, List<RuleView> rules) {}
+    record DesignView(List<MemberFigures> members, int most, List<RuleView> rules) {}
 
     record MemberFigures(String criterion, String name, String family, double sensitivity, double specificity) {}
 
-    /** A threshold, and where it would lead from three base rates. */
+    /** A line in points or positives, and where it would lead from three base rates. */
     record RuleView(int atLeast, WorthView worth, WorthView independent, List<FromBaseRate> fromBaseRates) {}
 
     /** The posttest probabilities from a pretest. */

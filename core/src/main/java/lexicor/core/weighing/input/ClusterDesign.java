@@ -9,8 +9,8 @@ import lexicor.core.numbers.NormalTable;
 import lexicor.core.weighing.model.Nodes;
 
 /**
- * What a k-of-n rule would be worth (method M12): {@code P(at least k positive | D)} under the joint likelihood's model,
- * by the Poisson-binomial recursion at each quadrature node.
+ * What a k-of-n rule, or a score, would be worth (method M12): {@code P(at least k points | D)} under the joint likelihood's model, by the
+ * Poisson-binomial recursion over points at each quadrature node.
  */
 public final class ClusterDesign {
     /**
@@ -18,15 +18,25 @@ public final class ClusterDesign {
      *
      * @param sensitivity strictly between 0 and 1
      * @param specificity strictly between 0 and 1
+     * @param points that a positive earns, 1 or more
      */
-    public record Member(String id, String family, double sensitivity, double specificity) {}
+    public record Member(String id, String family, double sensitivity, double specificity, int points) {
+        /** One that counts once. */
+        public Member(String id, String family, double sensitivity, double specificity) {
+            this(id, family, sensitivity, specificity, 1);
+        }
+    }
 
-    /** One threshold's accuracy. */
+    /**
+     * One line's accuracy.
+     *
+     * @param atLeast so many points, of members that count once so many positives
+     */
     public record Rule(int atLeast, double sensitivity, double specificity, double lrPositive, double lrNegative) {}
 
     private ClusterDesign() {}
 
-    /** The rules for every threshold from 1 to the number of members. */
+    /** The rules for every line that can be reached exactly, the lowest first; of members that count once, from 1 to their number. */
     public static List<Rule> rules(List<Member> members, double familyOverlap, double generalOverlap) {
         Nodes nodes = Nodes.of(familyOverlap, generalOverlap, members.size());
         double[] ifPresent = counts(nodes, members, true);
@@ -36,7 +46,10 @@ public final class ClusterDesign {
         double falsePositive = 0;
         double missed = 1;
         double specificity = 1;
-        for (int k = members.size(); k >= 1; k--) {
+        for (int k = ifPresent.length - 1; k >= 1; k--) {
+            if (ifPresent[k] == 0) {
+                continue;
+            }
             sensitivity += ifPresent[k];
             falsePositive += ifAbsent[k];
             missed = below(ifPresent, k);
@@ -55,14 +68,14 @@ public final class ClusterDesign {
     }
 
     private static double[] counts(Nodes nodes, List<Member> members, boolean present) {
-        Map<String, List<Double>> byFamily = new LinkedHashMap<>();
+        Map<String, List<Member>> byFamily = new LinkedHashMap<>();
         members.forEach(m ->
-                byFamily.computeIfAbsent(m.family(), f -> new ArrayList<>()).add(threshold(m, present)));
-        double[] total = new double[members.size() + 1];
+                byFamily.computeIfAbsent(m.family(), f -> new ArrayList<>()).add(m));
+        double[] total = new double[most(members) + 1];
         for (int i = 0; i < nodes.outer; i++) {
             double[] atNode = {1};
-            for (List<Double> family : byFamily.values()) {
-                atNode = convolve(atNode, familyCounts(nodes, family, i));
+            for (List<Member> family : byFamily.values()) {
+                atNode = convolve(atNode, familyCounts(nodes, family, present, i));
             }
             for (int k = 0; k < atNode.length; k++) {
                 total[k] += nodes.outerWeight[i] * atNode[k];
@@ -76,20 +89,28 @@ public final class ClusterDesign {
         return NormalTable.probit(present ? Logit.of(m.sensitivity()) : -Logit.of(m.specificity()));
     }
 
-    private static double[] familyCounts(Nodes general, List<Double> thresholds, int outer) {
-        Nodes nodes = general.forFamilyOf(thresholds.size());
-        double[] total = new double[thresholds.size() + 1];
+    /** By points, how probable so many are from one family at a node of the general factor. */
+    private static double[] familyCounts(Nodes general, List<Member> members, boolean present, int outer) {
+        Nodes nodes = general.forFamilyOf(members.size());
+        double[] total = new double[most(members) + 1];
         for (int j = 0; j < nodes.inner; j++) {
             double[] atNode = {1};
-            for (double threshold : thresholds) {
-                double p = NormalTable.cdf(threshold * nodes.scale + nodes.shift[outer * nodes.inner + j]);
-                atNode = convolve(atNode, new double[] {1 - p, p});
+            for (Member m : members) {
+                double p = NormalTable.cdf(threshold(m, present) * nodes.scale + nodes.shift[outer * nodes.inner + j]);
+                double[] earned = new double[m.points() + 1];
+                earned[0] = 1 - p;
+                earned[m.points()] = p;
+                atNode = convolve(atNode, earned);
             }
             for (int k = 0; k < atNode.length; k++) {
                 total[k] += nodes.innerWeight[j] * atNode[k];
             }
         }
         return total;
+    }
+
+    private static int most(List<Member> members) {
+        return members.stream().mapToInt(Member::points).sum();
     }
 
     private static double[] convolve(double[] a, double[] b) {
