@@ -57,6 +57,10 @@ const FORMS: ContentForms = {
       field("choice", "with", "There in those who have it", { vocabulary: "how-often" }),
       field("long", "because", "Because"),
     ],
+    definition: [
+      field("id", "id", "Name in files and links"),
+      field("definition", "rule", "Asks for", { vocabulary: "answer" }),
+    ],
     test: [
       field("text", "name", "Name"),
       field("id", "id", "Name in files and links"),
@@ -324,5 +328,37 @@ describe("a sign judged in words", () => {
     expect(await screen.findByText("One textbook patient would be read otherwise.")).toBeTruthy();
     expect(screen.getByText("torn cuff").closest("li")?.textContent).toContain("stands at place 2");
     expect(asked.at(-1)?.body).toMatchObject({ fields: { id: "neer/pain/slap-tear" } });
+  });
+});
+
+describe("what findings have to come to together", () => {
+  it("is written by choosing, and may say what must not hold", async () => {
+    const user = userEvent.setup();
+    const asked = serverOf({ "POST /api/evidence/trials/definition/ours": () => ({ body: FINE }) });
+    const last = () => (asked.at(-1)?.body as { fields?: { rule: unknown } } | undefined)?.fields?.rule;
+    page(
+      <EntryEditor
+        entry={
+          {
+            kind: "definition",
+            id: "ours",
+            version: 1,
+            fields: { id: "ours", rule: { any: ["neer/pain", { not: { all: ["history/told"] } }] } },
+            differences: [],
+          } as unknown as EntryView
+        }
+        forms={FORMS}
+        isLead
+        isNew={false}
+        onStored={() => undefined}
+        onGone={() => undefined}
+      />,
+    );
+    const [first, , second] = screen.getAllByRole("checkbox", { name: "must not hold" });
+    expect((first as HTMLInputElement).checked).toBe(false);
+    expect((second as HTMLInputElement).checked).toBe(true);
+    await user.click(first as HTMLElement);
+    await user.click(second as HTMLElement);
+    await waitFor(() => expect(last()).toEqual({ any: [{ not: "neer/pain" }, { all: ["history/told"] }] }));
   });
 });

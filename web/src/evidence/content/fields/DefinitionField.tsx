@@ -16,7 +16,7 @@ type Join = (typeof JOINS)[number][0];
 
 const joinOf = (rule: Fields): Join => JOINS.find(([name]) => Array.isArray(rule[name]))?.[0] ?? "all";
 
-/** What a case definition asks for: criteria and questions, joined by all, any, or so many of them. */
+/** What a case definition asks for: criteria and questions, joined by all, any, or so many of them, and what must not hold. */
 export function DefinitionField(props: OneField) {
   const form = useForm();
   return (
@@ -36,7 +36,8 @@ function Asked(props: { rule: Fields; options: Vocabulary; onChange: (rule: Fiel
   const { rule, options, onChange } = props;
   const join = joinOf(rule);
   const found = rule[join];
-  const parts: Value[] = Array.isArray(found) ? found : [];
+  // One that as a whole must not hold is a part that must not.
+  const parts: Value[] = Array.isArray(found) ? found : rule.not === undefined ? [] : [rule];
   const [text, setText] = useState(String(rule.atLeast ?? 1));
   const give = (next: Value[], by: Join = join, atLeast: Value = rule.atLeast ?? 1) =>
     onChange(by === "of" ? { atLeast, of: next } : { [by]: next });
@@ -70,23 +71,35 @@ function Asked(props: { rule: Fields; options: Vocabulary; onChange: (rule: Fiel
         )}
       </span>
       {parts.map((part, i) => {
-        const change = (next: Value) => give(parts.map((p, at) => (at === i ? next : p)));
+        const not = isFields(part) && part.not !== undefined;
+        const inner = isFields(part) && part.not !== undefined ? part.not : part;
+        const put = (next: Value) => give(parts.map((p, at) => (at === i ? next : p)));
+        const change = (next: Value) => put(not ? { not: next } : next);
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: parts have nothing else to be told apart by
-          <div key={`${i} of ${parts.length}`} className="flex items-end gap-2">
-            {isFields(part) ? (
-              <Asked rule={part} options={options} onChange={change} />
+          <div key={`${i} of ${parts.length}`} className="flex flex-wrap items-end gap-2">
+            {isFields(inner) ? (
+              <Asked rule={inner} options={options} onChange={change} />
             ) : (
               <select
                 className="field w-96"
                 aria-label="Criterion or question"
-                value={typeof part === "string" ? part : ""}
+                value={typeof inner === "string" ? inner : ""}
                 onChange={(e) => change(e.target.value)}
               >
                 <option value="">choose</option>
                 <Options options={options} />
               </select>
             )}
+            <label className="flex min-h-12 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={not}
+                onChange={(e) => put(e.target.checked ? { not: inner } : inner)}
+              />
+              must not hold
+            </label>
             <button
               type="button"
               className="choice px-2"

@@ -357,7 +357,8 @@ class LayerTest {
                 .body();
         assertThat(kept.at("/figures/sensitivity").asDouble())
                 .isCloseTo(scored.at("/rules/4/worth/sensitivity").asDouble(), within(1e-9));
-        assertThat(kept.get("rule").asString()).contains("5 of 7");
+        assertThat(kept.get("atLeast").asDouble()).isEqualTo(5);
+        assertThat(kept.get("points").asDouble()).isEqualTo(7);
         assertThat(LEXICOR.post("/api/evidence/design", design.replace(":4}", ":40}"))
                         .status())
                 .isEqualTo(422);

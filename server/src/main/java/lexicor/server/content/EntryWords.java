@@ -159,6 +159,9 @@ public final class EntryWords {
         if (rule.isString()) {
             return name(Vocabularies.ANSWER, rule.asString());
         }
+        if (rule.has("not")) {
+            return "not " + definition(rule.get("not"), true);
+        }
         for (Map.Entry<String, String> joined :
                 Map.of("all", ", and ", "any", ", or ").entrySet()) {
             if (rule.has(joined.getKey())) {
