@@ -54,7 +54,7 @@ export function ContentTab(props: { isLead: boolean }) {
   );
   const begun = fresh && forms.data && blank(fresh.kind, forms.data, fresh.like);
   return (
-    <div className="grid grid-cols-[300px_1fr] gap-5 max-lg:grid-cols-1">
+    <div className="grid grid-cols-[400px_1fr] gap-5 max-lg:grid-cols-1">
       <div className="flex flex-col gap-3">
         <ErrorNote error={entries.error ?? forms.error} />
         {entries.data && entries.data.unfit.length > 0 && (

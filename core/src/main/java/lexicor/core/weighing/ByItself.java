@@ -33,7 +33,7 @@ final class ByItself {
 
     /** The findings with the figures that the way believes. */
     List<Item> figures(List<Item> printed) {
-        return school.isSober() ? printed.stream().map(Item::sober).toList() : printed;
+        return printed.stream().map(this::figures).toList();
     }
 
     Item figures(Item printed) {
@@ -44,7 +44,7 @@ final class ByItself {
     Held held() {
         if (held == null) {
             held = school.rule().holdsMembers() && !selection.open.isEmpty()
-                    ? Held.of(selection, nodes, entered, counted, school.isSober())
+                    ? Held.of(selection, nodes, entered, counted, this::figures)
                     : new Held(counted.logRatio(), List.of());
         }
         return held;

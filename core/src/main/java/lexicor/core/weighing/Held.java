@@ -2,6 +2,7 @@ package lexicor.core.weighing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import lexicor.core.weighing.Selection.OpenCluster;
 import lexicor.core.weighing.input.DecidedCluster;
 import lexicor.core.weighing.model.Item;
@@ -19,9 +20,10 @@ record Held(double logRatio, List<String> by) {
     /**
      * @param entered everything that enters, before anything is set aside
      * @param counted what is left of it
-     * @param sober whether the clusters have their sober figures (method M23)
+     * @param figures what a cluster is with the figures that the way believes
      */
-    static Held of(Selection selection, Nodes nodes, OverlapModel entered, OverlapModel counted, boolean sober) {
+    static Held of(
+            Selection selection, Nodes nodes, OverlapModel entered, OverlapModel counted, UnaryOperator<Item> figures) {
         double joint = counted.logRatio();
         List<String> by = new ArrayList<>();
         List<DecidedCluster> before = new ArrayList<>(selection.clusters);
@@ -37,9 +39,9 @@ record Held(double logRatio, List<String> by) {
             double without = OverlapModel.of(nodes, rest).settled().logRatio();
             double held = joint;
             if (joint > without) {
-                held = Math.min(joint, Math.max(without, with(open.ifPositive(), selection, nodes, rest, sober)));
+                held = Math.min(joint, Math.max(without, with(open.ifPositive(), selection, nodes, rest, figures)));
             } else if (!open.cluster().rulesInOnly()) {
-                held = Math.max(joint, Math.min(without, with(open.ifNegative(), selection, nodes, rest, sober)));
+                held = Math.max(joint, Math.min(without, with(open.ifNegative(), selection, nodes, rest, figures)));
             }
             if (Math.abs(held - joint) > Item.TOLERANCE) {
                 by.add(open.cluster().id());
@@ -55,12 +57,12 @@ record Held(double logRatio, List<String> by) {
 
     /** The joint {@code ln LR} with the cluster so decided in place of its members. */
     private static double with(
-            DecidedCluster decided, Selection selection, Nodes nodes, List<Item> rest, boolean sober) {
+            DecidedCluster decided, Selection selection, Nodes nodes, List<Item> rest, UnaryOperator<Item> figures) {
         List<Item> findings =
                 rest.stream().filter(i -> i.kind == Item.Kind.FINDING).toList();
         Item item = selection.item(decided, findings);
         List<Item> all = new ArrayList<>(rest);
-        all.add(sober ? item.sober() : item);
+        all.add(figures.apply(item));
         return OverlapModel.of(nodes, all).settled().logRatio();
     }
 }

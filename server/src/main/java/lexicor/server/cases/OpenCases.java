@@ -1,5 +1,8 @@
 package lexicor.server.cases;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.HashMap;
@@ -8,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.listed.Aimed;
 import lexicor.core.weighing.listed.ConditionList;
 import lexicor.server.cases.records.CaseRecord;
@@ -21,6 +25,20 @@ import org.springframework.stereotype.Component;
 /** Opens stored cases: the one place that joins a record with its basis and its taps. */
 @Component
 public class OpenCases {
+    /** A tap at this visit changes nothing of the visits before, so that it finds them weighed. */
+    private static final Cache<Visit, Map<String, Double>> STOOD = Caffeine.newBuilder()
+            .maximumSize(500)
+            .expireAfterAccess(Duration.ofMinutes(30))
+            .build();
+
+    /**
+     * All that a visit's standing depends on.
+     *
+     * @param version of what was asked
+     * @param taps those that stand, which never change
+     */
+    private record Visit(Long caseId, long version, int visit, List<Long> taps, Basis basis) {}
+
     private final CaseBasis basis;
     private final TapStore taps;
     private final OverrideStore overrides;
@@ -72,23 +90,31 @@ public class OpenCases {
         Optional<Integer> before = stored.visitBefore(stored.visit());
         while (before.isPresent()) {
             int visit = before.get();
-            CaseRecord then = stored.asOf(visit);
-            OpenCase at = new OpenCase(then, known, taps.standing(stored.id, visit), Map.of(), Map::of);
-            if (!at.taps().isEmpty()) {
+            List<TapRecord> then = taps.standing(stored.id, visit);
+            if (!then.isEmpty()) {
                 Instant on = stored.visits.get(visit - 1);
-                at.ranked().forEach(weighed -> {
-                    boolean examined = ConditionList.isWeighed(weighed)
-                            || Aimed.at(weighed.id(), known.catalogue(), at.findings())
-                                            .tests()
-                                    > 0;
-                    if (examined) {
-                        last.putIfAbsent(weighed.id(), new LastStanding(visit, on, weighed.posttest()));
-                    }
-                });
+                List<Long> ids = then.stream().map(t -> t.id).toList();
+                STOOD.get(
+                                new Visit(stored.id, stored.version, visit, ids, known),
+                                v -> examinedAt(new OpenCase(stored.asOf(visit), known, then, Map.of(), Map::of)))
+                        .forEach((condition, stood) -> last.putIfAbsent(condition, new LastStanding(visit, on, stood)));
             }
             before = stored.visitBefore(visit);
         }
         return last;
+    }
+
+    /** Where the candidates stood of which something was examined, by condition. */
+    private static Map<String, Double> examinedAt(OpenCase at) {
+        Map<String, Double> stood = new HashMap<>();
+        for (WeighedCondition c : at.ranked()) {
+            boolean examined = ConditionList.isWeighed(c)
+                    || Aimed.at(c.id(), at.catalogue(), at.findings()).tests() > 0;
+            if (examined) {
+                stood.put(c.id(), c.posttest());
+            }
+        }
+        return stood;
     }
 
     /** Many at once, for lists and counts: without the reasons for going ahead. */

@@ -73,7 +73,7 @@ class ContentHistory implements HistorySource {
         if (!condition.isEmpty()) {
             about.put(Change.CONDITION, condition);
         }
-        Change change = Change.of(found.revised(), OwnEntries.title(entry), about, own.why);
+        Change change = Change.of(found.revised(), OwnEntries.title(entry, editions.catalogue()), about, own.why);
         Map<String, String> shipped = shipped(own, words);
         String did = !shipped.isEmpty() && found.revised().after().equals(shipped) ? "reset to shipped" : change.did();
         return new Change(

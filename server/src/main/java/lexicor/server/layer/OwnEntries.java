@@ -66,7 +66,7 @@ public class OwnEntries {
                         .map(e -> new EntryLine(
                                 e.kind(),
                                 e.id(),
-                                named(e, editions.catalogue()),
+                                name(e, editions.catalogue()),
                                 !own.contains(key(e)) ? "shipped" : shipped.contains(key(e)) ? "changed" : "added"))
                         .toList(),
                 editions.unfit());
@@ -87,9 +87,14 @@ public class OwnEntries {
     }
 
     /** What is named by a sign and a condition is read by their names, not by their ids. */
-    private static String named(PackEntry entry, Catalogue catalogue) {
+    private static String name(PackEntry entry, Catalogue catalogue) {
         if (entry.kind().keys().isEmpty()) {
-            return name(entry);
+            return NAMES.stream()
+                    .map(n -> entry.fields().get(n))
+                    .filter(n -> n != null && n.isString())
+                    .map(JsonNode::asString)
+                    .findFirst()
+                    .orElse(entry.id());
         }
         return entry.kind().keys().stream()
                 .map(key -> {
@@ -99,18 +104,9 @@ public class OwnEntries {
                 .collect(Collectors.joining("; "));
     }
 
-    private static String name(PackEntry entry) {
-        return NAMES.stream()
-                .map(n -> entry.fields().get(n))
-                .filter(n -> n != null && n.isString())
-                .map(JsonNode::asString)
-                .findFirst()
-                .orElse(entry.id());
-    }
-
     /** The entry by its kind and name, for a sentence. */
-    static String title(PackEntry entry) {
-        return Wording.capital(entry.kind().id().replace('-', ' ')) + " \u201c" + name(entry) + "\u201d";
+    static String title(PackEntry entry, Catalogue catalogue) {
+        return Wording.capital(entry.kind().id().replace('-', ' ')) + " \u201c" + name(entry, catalogue) + "\u201d";
     }
 
     EntryView entry(String kindId, String id) {

@@ -1,6 +1,7 @@
 package lexicor.core.weighing.model;
 
 import java.util.Arrays;
+import java.util.stream.IntStream;
 
 /**
  * Non-negative numbers by row and outer node, of which each row keeps the band of nodes that its sum notices: given many findings, what
@@ -9,7 +10,7 @@ import java.util.Arrays;
 final class Bands {
     private static final double RESCALE_BELOW = 1e-120;
     /** What a row loses at either end is less than this share of it. */
-    private static final double UNNOTICED = 1e-12;
+    private static final double UNNOTICED = 1e-15;
 
     final int rows;
     /** By row, the first node kept. */
@@ -46,13 +47,9 @@ final class Bands {
      * @param place by row, which row of the factor is its own
      */
     Bands times(int[] place, Factor factor) {
-        int[] same = new int[rows];
         double[] one = new double[rows];
-        for (int r = 0; r < rows; r++) {
-            same[r] = r;
-            one[r] = 1;
-        }
-        return times(same, one, place, factor);
+        Arrays.fill(one, 1);
+        return times(each(), one, place, factor);
     }
 
     /**
@@ -103,6 +100,11 @@ final class Bands {
         }
         made.narrow();
         return made;
+    }
+
+    /** Every row as its own, for what is made of these one by one. */
+    int[] each() {
+        return IntStream.range(0, rows).toArray();
     }
 
     private void narrow() {

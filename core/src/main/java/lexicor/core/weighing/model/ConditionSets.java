@@ -71,7 +71,7 @@ final class ConditionSets implements Remembered {
         FamilyOfSets own = family(List.of(further));
         List<FamilyOfSets> more = new ArrayList<>(families);
         more.add(own);
-        return times(own.row, Factor.of(own.table.share(joint, own.row), nodes.outer), more);
+        return times(own.row, Factor.of(own.table.share(joint, joint.each(), own.row), nodes.outer), more);
     }
 
     @Override

@@ -35,8 +35,8 @@ final class FamilyOfSets {
      * @param bands by set, where it is needed
      */
     double[] ratioTo(FamilyOfSets fewer, Bands bands, int outer) {
-        double[] ratio = table.share(bands, row).clone();
-        double[] before = fewer.table.share(bands, fewer.row);
+        double[] ratio = table.share(bands, bands.each(), row).clone();
+        double[] before = fewer.table.share(bands, bands.each(), fewer.row);
         int[] rowAmongFewer = new int[table.rows];
         for (int set = 0; set < row.length; set++) {
             rowAmongFewer[row[set]] = fewer.row[set];

@@ -103,19 +103,9 @@ final class FamilyTable implements Remembered {
     }
 
     /**
-     * The shares by row, then by outer node.
+     * The shares by row, then by outer node, where rows that are made of others need them.
      *
-     * @param bands which of them are needed
-     * @param rowOf by row of the bands, the row here
-     */
-    double[] share(Bands bands, int[] rowOf) {
-        return share(bands, null, rowOf);
-    }
-
-    /**
-     * The same for rows that are made of others.
-     *
-     * @param parent by row to be made, the row of the bands that it is made of; null where they are the same
+     * @param parent by row to be made, the row of the bands that it is made of
      * @param rowOf by row to be made, the row here
      */
     synchronized double[] share(Bands bands, int[] parent, int[] rowOf) {
@@ -129,8 +119,7 @@ final class FamilyTable implements Remembered {
             any = true;
         }
         for (int r = 0; r < rowOf.length && !allShares; r++) {
-            int band = parent == null ? r : parent[r];
-            any |= ask(shareState, rowOf[r], bands.from[band], bands.to[band], 1);
+            any |= ask(shareState, rowOf[r], bands.from[parent[r]], bands.to[parent[r]], 1);
         }
         if (any) {
             shares();
@@ -321,42 +310,6 @@ final class FamilyTable implements Remembered {
                     FamilyTable.multiply(product[r], p[places[m][r]], node);
                 }
             }
-        }
-    }
-
-    /** Sets put into rows by what tells them apart. */
-    private static final class Rows {
-        /** By set, its row. */
-        final int[] of;
-
-        int count = 1;
-
-        Rows(int sets) {
-            of = new int[sets];
-        }
-
-        /**
-         * @param place by set, its place among so many
-         */
-        void tellApart(int[] place, int places) {
-            int[] known = new int[count * places];
-            count = 0;
-            for (int set = 0; set < of.length; set++) {
-                int at = of[set] * places + place[set];
-                if (known[at] == 0) {
-                    known[at] = ++count;
-                }
-                of[set] = known[at] - 1;
-            }
-        }
-
-        /** By row, the place of its sets. */
-        int[] of(int[] place) {
-            int[] byRow = new int[count];
-            for (int set = 0; set < of.length; set++) {
-                byRow[of[set]] = place[set];
-            }
-            return byRow;
         }
     }
 }
