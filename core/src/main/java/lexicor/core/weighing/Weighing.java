@@ -37,9 +37,10 @@ public final class Weighing {
     }
 
     /**
-     * @param memory what was worked out when the same case and others were weighed
+     * @param known what was worked out when the same case and others were weighed, which changes no digit of the result
      */
-    public static WeighedCase weigh(CaseToWeigh given, School school, SetsMemory memory) {
+    public static WeighedCase weigh(CaseToWeigh given, School school, SetsMemory known) {
+        SetsMemory memory = known.forOneWeighing();
         List<ConditionWeighing> weighed =
                 List.copyOf(conditions(given, school, memory).values());
         NextTests next = new NextTests(new Prospects(given, school, weighed, memory), given, weighed);
@@ -57,10 +58,11 @@ public final class Weighing {
     }
 
     /**
-     * @param memory what was worked out when the same case and others were weighed
+     * @param known what was worked out when the same case and others were weighed, which changes no digit of the result
      */
-    public static List<WeighedCondition> rank(CaseToWeigh given, School school, SetsMemory memory) {
-        return ranking(List.copyOf(conditions(given, school, memory).values()), given);
+    public static List<WeighedCondition> rank(CaseToWeigh given, School school, SetsMemory known) {
+        return ranking(
+                List.copyOf(conditions(given, school, known.forOneWeighing()).values()), given);
     }
 
     /** The posttest probability of every condition by every school, without what could be tested next (method M8). */

@@ -16,6 +16,7 @@ import lexicor.core.weighing.input.OfferedTest;
 import lexicor.core.weighing.input.RecordedFinding;
 import lexicor.core.weighing.input.Result;
 import lexicor.core.weighing.input.WeighingSettings;
+import lexicor.core.weighing.model.SetsMemory;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -119,6 +120,27 @@ class DifferentialTest {
                     .extracting(Rival::id)
                     .isEqualTo(c.rivals().stream().map(Rival::id).toList());
         }
+    }
+
+    /** What was weighed before changes no digit: a closed case reads as it did. */
+    @Property
+    void oneMemoryForManyCasesChangesNoDigit(@ForAll Random random) {
+        CaseToWeigh given = Rivals.any(random);
+        List<RecordedFinding> fewer =
+                given.findings().subList(0, Math.max(0, given.findings().size() - 1));
+        SetsMemory known = new SetsMemory();
+        everything(
+                new CaseToWeigh(given.settings(), given.conditions(), fewer, given.clusters(), given.candidates()),
+                known);
+        assertThat(everything(given, known)).isEqualTo(everything(given, new SetsMemory()));
+    }
+
+    private static List<Object> everything(CaseToWeigh given, SetsMemory known) {
+        WeighedCase weighed = Weighing.weigh(given, School.SOBER, known);
+        List<Object> all = new ArrayList<>(weighed.conditions());
+        weighed.nextTests().forEach(t -> all.addAll(List.of(t.gain(), t.ifPositive(), t.ifNegative())));
+        all.add(weighed.schools());
+        return all;
     }
 
     /** Whatever the result decides, a cluster too, the card promises what the tap will show. */

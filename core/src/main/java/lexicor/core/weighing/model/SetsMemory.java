@@ -2,6 +2,7 @@ package lexicor.core.weighing.model;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
 import java.util.function.Supplier;
@@ -16,9 +17,15 @@ public final class SetsMemory {
 
     private record OfFamily(Nodes nodes, List<Explained> findings) {}
 
-    private record OfAll(Nodes nodes, List<Integer> conditions, List<Double> pretests, List<Explained> findings) {}
+    /**
+     * @param further whether it is made of what was made for all findings but the last; the digits that nobody sees differ
+     */
+    private record OfAll(
+            Nodes nodes, List<Integer> conditions, List<Double> pretests, List<Explained> findings, boolean further) {}
 
     private final ConcurrentMap<Object, Remembered> kept;
+    /** What this weighing made by itself: what else is kept has no say in how anything is made, so that all digits stay the same. */
+    private final Set<OfAll> madeHere = ConcurrentHashMap.newKeySet();
 
     /** For a single weighing. */
     public SetsMemory() {
@@ -30,6 +37,11 @@ public final class SetsMemory {
      */
     public SetsMemory(ConcurrentMap<Object, Remembered> kept) {
         this.kept = kept;
+    }
+
+    /** The same memory for another weighing. */
+    public SetsMemory forOneWeighing() {
+        return new SetsMemory(kept);
     }
 
     FamilyTable table(Nodes general, List<Explained> findings) {
@@ -48,21 +60,22 @@ public final class SetsMemory {
     }
 
     /**
-     * The sets for these findings, from those for all but the last where they are known.
+     * The sets for these findings, from those for all but the last where this weighing made them.
      *
      * @param conditions places in the case of the conditions considered, rising
      */
     ConditionSets sets(Nodes nodes, int[] conditions, List<Double> pretests, List<Explained> findings) {
         List<Integer> places = Arrays.stream(conditions).boxed().toList();
-        return (ConditionSets) remember(new OfAll(nodes, places, pretests, List.copyOf(findings)), () -> {
-            int last = findings.size() - 1;
-            Remembered before = last < 0
-                    ? null
-                    : kept.get(new OfAll(nodes, places, pretests, List.copyOf(findings.subList(0, last))));
-            return before == null
-                    ? ConditionSets.of(nodes, conditions, pretests, findings, this)
-                    : ((ConditionSets) before).with(findings.get(last));
-        });
+        int last = findings.size() - 1;
+        List<Explained> fewer = List.copyOf(findings.subList(0, Math.max(0, last)));
+        boolean further = last >= 0 && madeHere.contains(new OfAll(nodes, places, pretests, fewer, false));
+        OfAll key = new OfAll(nodes, places, pretests, List.copyOf(findings), further);
+        if (further) {
+            return (ConditionSets)
+                    remember(key, () -> sets(nodes, conditions, pretests, fewer).with(findings.get(last)));
+        }
+        madeHere.add(key);
+        return (ConditionSets) remember(key, () -> ConditionSets.of(nodes, conditions, pretests, findings, this));
     }
 
     /** Not within the map's own lock, since one thing is made of others that are kept too; made twice, they are the same. */
