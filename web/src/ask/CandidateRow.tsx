@@ -9,7 +9,7 @@ export function CandidateRow(props: {
   intake: Intake;
   catalogue: Catalogue;
   pretest: number | undefined;
-  /** How the pretest comes about, where more than the base rate has a say. */
+  /** What moves the base rate to the pretest; nothing where nothing does. */
   began: string | undefined;
   onChange: (choice: CandidateChoice) => void;
   onRemove: () => void;

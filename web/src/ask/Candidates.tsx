@@ -45,7 +45,7 @@ export function Candidates(props: {
               intake={intake}
               catalogue={catalogue}
               pretest={standing?.pretest}
-              began={standing?.began.includes(",") ? standing.began : undefined}
+              began={standing?.began.split(", ").slice(1).join(", ")}
               onChange={(changed) =>
                 onChange(intake.candidates.map((o) => (o.condition === changed.condition ? changed : o)))
               }
