@@ -93,7 +93,6 @@ public class CoreBenchmarks {
         private final CaseToWeigh candidates = MadeUpCase.of(14, 20, 30, 0.5);
         private int next;
         private SetsMemory known;
-        private CaseToWeigh before;
         private CaseToWeigh after;
 
         @Setup(Level.Invocation)
@@ -101,7 +100,8 @@ public class CoreBenchmarks {
             CaseToWeigh all = of.getBenchmark().endsWith("manyFindingsTapped") ? findings : candidates;
             List<RecordedFinding> rest = new ArrayList<>(all.findings());
             RecordedFinding tapped = rest.remove(next++ % rest.size());
-            before = new CaseToWeigh(all.settings(), all.conditions(), rest, all.clusters(), all.candidates());
+            CaseToWeigh before =
+                    new CaseToWeigh(all.settings(), all.conditions(), rest, all.clusters(), all.candidates());
             after = before.with(tapped);
             known = new SetsMemory();
             shown(before, known);

@@ -34,6 +34,9 @@ public final class ClusterDesign {
      */
     public record Rule(int atLeast, double sensitivity, double specificity, double lrPositive, double lrNegative) {}
 
+    /** A member as one of the hypotheses has it. */
+    private record Earner(double threshold, int points) {}
+
     private ClusterDesign() {}
 
     /** The rules for every line that can be reached exactly, the lowest first; of members that count once, from 1 to their number. */
@@ -68,14 +71,14 @@ public final class ClusterDesign {
     }
 
     private static double[] counts(Nodes nodes, List<Member> members, boolean present) {
-        Map<String, List<Member>> byFamily = new LinkedHashMap<>();
-        members.forEach(m ->
-                byFamily.computeIfAbsent(m.family(), f -> new ArrayList<>()).add(m));
-        double[] total = new double[most(members) + 1];
+        Map<String, List<Earner>> byFamily = new LinkedHashMap<>();
+        members.forEach(m -> byFamily.computeIfAbsent(m.family(), f -> new ArrayList<>())
+                .add(new Earner(threshold(m, present), m.points())));
+        double[] total = new double[members.stream().mapToInt(Member::points).sum() + 1];
         for (int i = 0; i < nodes.outer; i++) {
             double[] atNode = {1};
-            for (List<Member> family : byFamily.values()) {
-                atNode = convolve(atNode, familyCounts(nodes, family, present, i));
+            for (List<Earner> family : byFamily.values()) {
+                atNode = convolve(atNode, familyCounts(nodes, family, i));
             }
             for (int k = 0; k < atNode.length; k++) {
                 total[k] += nodes.outerWeight[i] * atNode[k];
@@ -90,13 +93,13 @@ public final class ClusterDesign {
     }
 
     /** By points, how probable so many are from one family at a node of the general factor. */
-    private static double[] familyCounts(Nodes general, List<Member> members, boolean present, int outer) {
+    private static double[] familyCounts(Nodes general, List<Earner> members, int outer) {
         Nodes nodes = general.forFamilyOf(members.size());
-        double[] total = new double[most(members) + 1];
+        double[] total = new double[members.stream().mapToInt(Earner::points).sum() + 1];
         for (int j = 0; j < nodes.inner; j++) {
             double[] atNode = {1};
-            for (Member m : members) {
-                double p = NormalTable.cdf(threshold(m, present) * nodes.scale + nodes.shift[outer * nodes.inner + j]);
+            for (Earner m : members) {
+                double p = NormalTable.cdf(m.threshold * nodes.scale + nodes.shift[outer * nodes.inner + j]);
                 double[] earned = new double[m.points() + 1];
                 earned[0] = 1 - p;
                 earned[m.points()] = p;
@@ -107,10 +110,6 @@ public final class ClusterDesign {
             }
         }
         return total;
-    }
-
-    private static int most(List<Member> members) {
-        return members.stream().mapToInt(Member::points).sum();
     }
 
     private static double[] convolve(double[] a, double[] b) {
