@@ -3,6 +3,7 @@ import { useSearchParams } from "react-router";
 import type { ContentForms, EntryView } from "../../api/types";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { useEntries, useEntry } from "../queries";
+import { EntryChoice } from "./EntryChoice";
 import { EntryEditor } from "./EntryEditor";
 import { useForms } from "./useTrial";
 import { emptyOf, type Fields, renamed } from "./values";
@@ -28,7 +29,6 @@ const KINDS: [string, string][] = [
   ["provoked-test", "What else turns a test positive"],
   ["provoked-criterion", "What else turns a criterion positive"],
 ];
-const FROM: Record<string, string> = { changed: ", changed here", added: ", ours" };
 
 /** A test is usually one of these, so that a new one begins with them. */
 const USUAL: Record<string, Fields> = {
@@ -77,22 +77,7 @@ export function ContentTab(props: { isLead: boolean }) {
           Find
           <input type="search" className="field" value={word} onChange={(e) => setWord(e.target.value)} />
         </label>
-        <label className="flex flex-col text-[16px]">
-          Entry
-          <select
-            className="field h-[380px]"
-            size={15}
-            value={fresh ? "" : id}
-            onChange={(e) => open(kind, e.target.value)}
-          >
-            {listed.map((e) => (
-              <option key={e.id} value={e.id}>
-                {e.name}
-                {FROM[e.from] ?? ""}
-              </option>
-            ))}
-          </select>
-        </label>
+        <EntryChoice entries={listed} value={fresh ? "" : id} onOpen={(next) => open(kind, next)} />
         {props.isLead && (
           <div className="flex flex-wrap gap-2">
             <button type="button" className="action" onClick={() => setFresh({ kind })}>

@@ -12,8 +12,9 @@ import lexicor.core.numbers.NormalTable;
 
 /**
  * {@code lexicor bench nodes}: how many nodes keep a posttest within the promise of method M4, by both overlaps and the number
- * of findings: for the general factor the findings altogether, for a family's own those of the family. Prints the table that the core
- * reads. Tried are made-up tests in one family, in a few, and each in its own, with results as the model itself gives them.
+ * of findings: for the general factor the findings altogether, for a family's own those of the family beside them. Prints the table
+ * that the core reads. Tried are made-up tests in one family, in a few, and each in its own, with results as the model itself gives
+ * them.
  */
 final class NodesTable {
     /** A fifth of what is promised, so that there is room between the places tried. */
@@ -22,11 +23,14 @@ final class NodesTable {
     private static final int REFERENCE = 201;
     private static final int[] LADDER = {7, 9, 11, 13, 15, 21, 27, 35, 45, 61, 81, 101, 121, 151, 181, REFERENCE};
     /** A family of one is integrated in closed form; from here on its nodes say the same once it is joined by another. */
-    private static final int LEAST_INNER = 21;
+    private static final int LEAST_INNER = 11;
 
     private static final double[] FAMILY = {0.1, 0.2, 0.3, 0.45, 0.6, 0.75, 0.9};
     private static final double[] GENERAL = {0, 0.05, 0.1, 0.2, 0.3, 0.45, 0.5};
-    private static final int[] FINDINGS = {2, 5, 10, 20, 40};
+    private static final int[] FINDINGS = {2, 5, 10, 16, 24, 32, 40};
+    /** How many of them a family may have. */
+    private static final int[] OF_FAMILY = {5, 10, 20, 40};
+
     private static final int TRIED = 120;
     private static final double PRETEST_LOGIT = -0.8;
 
@@ -39,15 +43,21 @@ final class NodesTable {
     }
 
     static void print() {
-        System.out.println("family,general,findings,outer,inner");
+        System.out.println("family,general,findings,outer,inner of 5,inner of 10,inner of 20,inner of 40");
         for (double family : FAMILY) {
             for (double general : GENERAL) {
                 if (general <= family) {
                     NodesTable at = new NodesTable(family, general);
                     for (int n : FINDINGS) {
                         int outer = at.outer(n);
-                        System.out.printf(
-                                Locale.ROOT, "%s,%s,%d,%d,%d%n", family, general, n, outer, at.inner(n, outer));
+                        StringBuilder inner = new StringBuilder();
+                        int most = 0;
+                        for (int of : OF_FAMILY) {
+                            // A larger family calls for no fewer, whatever the cases tried say.
+                            most = Math.max(most, at.inner(n, Math.min(of, n), outer));
+                            inner.append(',').append(most);
+                        }
+                        System.out.printf(Locale.ROOT, "%s,%s,%d,%d%s%n", family, general, n, outer, inner);
                     }
                 }
             }
@@ -65,11 +75,15 @@ final class NodesTable {
                         (made, nodes) -> posttest(made, nodes, inner));
     }
 
-    /** Beside no more nodes for the general factor than it needs: a fine sum over it would smooth a coarse one inside. */
-    private int inner(int ofFamily, int outer) {
+    /** Beside no more nodes for the general factor than there are: a finer sum over it would smooth a coarse one inside. */
+    private int inner(int findings, int ofFamily, int outer) {
+        int families = (findings + ofFamily - 1) / ofFamily;
         return family == general
                 ? 1
-                : needed(LEAST_INNER, made(ofFamily, new int[] {1}), (made, nodes) -> posttest(made, outer, nodes));
+                : needed(
+                        LEAST_INNER,
+                        made(findings, new int[] {families}),
+                        (made, nodes) -> posttest(made, outer, nodes));
     }
 
     private int needed(int least, List<Made> all, ToDoubleBiFunction<Made, Integer> posttest) {

@@ -133,7 +133,8 @@ class EvidenceBrowserTest extends InBrowser {
         assertThat(page.getByLabel("Candidates in order")).containsText(after);
 
         page.navigate(LEXICOR.url("/evidence?tab=content"));
-        page.getByLabel("Entry").selectOption("subacromial-pain");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Subacromial (cuff-related) pain"))
+                .click();
         page.getByLabel("Community clinic").fill("1 %");
         page.getByLabel("Why, for the history").fill("Rare in our harbour");
         accessible("Content");

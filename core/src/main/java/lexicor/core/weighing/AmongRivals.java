@@ -3,12 +3,13 @@ package lexicor.core.weighing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.IntStream;
 import lexicor.core.numbers.Logit;
 import lexicor.core.weighing.model.ExplainedFindings;
 import lexicor.core.weighing.model.Item;
@@ -19,16 +20,14 @@ public final class AmongRivals {
     private static final int RIVALS = 3;
     /** Who changes the probability by less is no rival; a working line. */
     private static final double CHANGE = 0.01;
-    /** More than what is nearly known is out by where it decides, as the tests show. */
-    private static final double NEARLY = 0.1;
 
     private final Alone alone;
     private final int index;
     private final List<Alone> considered;
     private final ExplainedFindings findings;
     private final double logit;
-    /** Findings that argue against themselves here, with what says it already; empty where no single condition does. */
-    private final Map<String, String> setAside = new LinkedHashMap<>();
+    /** Findings that argue against themselves here, in the order of that. */
+    private final Set<String> setAside = new LinkedHashSet<>();
     /** By finding, {@code ln} of the condition's odds with and without it. */
     private final Map<String, Double> logAdded = new HashMap<>();
 
@@ -37,39 +36,47 @@ public final class AmongRivals {
         this.index = index;
         this.considered = considered;
         this.findings = findings;
-        double standing = findings.logit(index, Set.of());
-        for (Optional<Item> worst = worst(standing); worst.isPresent(); worst = worst(standing)) {
-            setAside.put(worst.get().id, "");
-            standing = findings.logit(index, setAside.keySet());
+        for (Optional<Item> worst = worst(); worst.isPresent(); worst = worst()) {
+            setAside.add(worst.get().id);
         }
-        logit = standing;
-        setAside.replaceAll((finding, by) -> alone.speakers().get(finding).positive ? explains(finding) : "");
+        logit = findings.logit(index, setAside);
     }
 
     /** The worst of the findings of its own that argue against themselves as things stand. */
-    private Optional<Item> worst(double standing) {
-        Map<Item, Double> nearly = new LinkedHashMap<>();
-        for (Item item : alone.speakers().values()) {
-            if (!setAside.containsKey(item.id)) {
-                nearly.put(
-                        item, against(item, standing - findings.logitNearlyWithout(item.id, index, setAside.keySet())));
-            }
-        }
-        double most = nearly.values().stream().mapToDouble(a -> a).max().orElse(-1);
-        List<Item> candidates = nearly.keySet().stream()
-                .filter(i -> nearly.get(i) > Math.max(most - 2 * NEARLY, -NEARLY))
+    private Optional<Item> worst() {
+        List<Item> own = alone.speakers().values().stream()
+                .filter(i -> !setAside.contains(i.id))
                 .toList();
-        if (candidates.size() == 1 && most > NEARLY) {
+        double[] nearly = findings.nearlyAdded(own.stream().map(i -> i.id).toList(), index, setAside);
+        double most = -1;
+        for (int i = 0; i < nearly.length; i++) {
+            nearly[i] = against(own.get(i), nearly[i]);
+            most = Math.max(most, nearly[i]);
+        }
+        double within = findings.nearlyWithin();
+        double atLeast = Math.max(most - 2 * within * (1 + Math.max(0, most)), -within);
+        List<Item> candidates = IntStream.range(0, nearly.length)
+                .filter(i -> nearly[i] > atLeast)
+                .mapToObj(own::get)
+                .toList();
+        if (candidates.size() == 1 && most > within) {
             return Optional.of(candidates.get(0));
         }
         Reversal worst = null;
         for (Item item : candidates) {
-            double added = standing - findings.logitWithout(item.id, index, setAside.keySet());
+            double added = findings.logit(index, setAside) - without(item.id);
             if (item.isReversedBy(added)) {
                 worst = Reversal.worse(worst, new Reversal(item, added));
             }
         }
         return Optional.ofNullable(worst).map(Reversal::item);
+    }
+
+    /** {@code logit J} with one finding more set aside. */
+    private double without(String finding) {
+        Set<String> more = new LinkedHashSet<>(setAside);
+        more.add(finding);
+        return findings.logit(index, more);
     }
 
     /** By how much a joint effect runs against the item's own direction. */
@@ -110,16 +117,18 @@ public final class AmongRivals {
     }
 
     private boolean counts(String finding) {
-        return alone.speakers().containsKey(finding) && !setAside.containsKey(finding);
+        return alone.speakers().containsKey(finding) && !setAside.contains(finding);
     }
 
     private double added(String finding) {
-        return logAdded.computeIfAbsent(finding, f -> logit - findings.logitWithout(f, index, setAside.keySet()));
+        return logAdded.computeIfAbsent(finding, f -> logit - without(f));
     }
 
     /** What has already said it, where a finding is set aside: a condition's id, or nothing where no single one has. */
     Optional<String> setAsideBy(String finding) {
-        return Optional.ofNullable(setAside.get(finding));
+        return setAside.contains(finding)
+                ? Optional.of(alone.speakers().get(finding).positive ? explains(finding) : "")
+                : Optional.empty();
     }
 
     /** What decided clusters add beside their members, as a factor on the odds; empty without one that counts. */
@@ -138,7 +147,7 @@ public final class AmongRivals {
         List<Rival> rivals = new ArrayList<>();
         for (int c = 0; c < considered.size(); c++) {
             if (c != index) {
-                double ifAbsent = Logit.inverse(findings.logitIfAbsent(c, index, setAside.keySet()) + alone.pull());
+                double ifAbsent = Logit.inverse(findings.logitIfAbsent(c, index, setAside) + alone.pull());
                 if (Math.abs(ifAbsent - stands) >= CHANGE) {
                     rivals.add(new Rival(considered.get(c).id(), ifAbsent));
                 }

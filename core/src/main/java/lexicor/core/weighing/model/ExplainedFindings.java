@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SortedMap;
+import java.util.stream.Collectors;
 
 /**
  * Findings that several conditions can turn positive, and how probable each condition is given them (method M17).
@@ -102,22 +103,33 @@ public final class ExplainedFindings {
 
     /** {@code logit J}: that the condition is among those that are there, some findings left out. */
     public double logit(int condition, Set<String> leftOut) {
-        return sets(leftOut).logit(condition);
-    }
-
-    /** The same with one finding more left out. */
-    public double logitWithout(String finding, int condition, Set<String> leftOut) {
-        return sets(leftOut).logitWithout(findings.get(finding), condition);
-    }
-
-    /** The same within a few hundredths, for less. */
-    public double logitNearlyWithout(String finding, int condition, Set<String> leftOut) {
-        return sets(leftOut).logitNearlyWithout(findings.get(finding), condition);
+        return sets().logit(condition, explained(leftOut));
     }
 
     /** {@code logit J} given that another condition is absent. */
     public double logitIfAbsent(int absent, int condition, Set<String> leftOut) {
-        return sets(leftOut).logitIfAbsent(absent, condition);
+        return sets().logitIfAbsent(absent, condition, explained(leftOut));
+    }
+
+    /**
+     * {@code ln} of a condition's odds with and without each of some findings, others left out: nearly, for much less than exactly.
+     *
+     * @return by finding, each within {@link #nearlyWithin} of what is exact, and where it is large within that share of it
+     */
+    public double[] nearlyAdded(List<String> some, int condition, Set<String> leftOut) {
+        NearSets rest = sets().near();
+        for (String finding : leftOut) {
+            rest = rest.without(findings.get(finding));
+        }
+        return rest.logAdded(some.stream().map(findings::get).toList(), condition);
+    }
+
+    /** By how much {@link #nearlyAdded} may be out, as was measured: the more the findings overlap, the more. */
+    public double nearlyWithin() {
+        if (familyOverlap > 0.6 || generalOverlap > 0.3) {
+            return Double.POSITIVE_INFINITY;
+        }
+        return familyOverlap > 0.5 || generalOverlap > 0.2 ? 0.02 : 0.003;
     }
 
     /** By how much a condition turns a finding positive; 0 for one that does not. */
@@ -128,21 +140,18 @@ public final class ExplainedFindings {
                 .orElse(0.0);
     }
 
-    private ConditionSets sets(Set<String> leftOut) {
-        if (leftOut.isEmpty()) {
-            if (all == null) {
-                all = memory.sets(
-                        Nodes.of(familyOverlap, generalOverlap, findings.size()),
-                        conditions,
-                        pretests,
-                        List.copyOf(findings.values()));
-            }
-            return all;
+    private Set<Explained> explained(Set<String> some) {
+        return some.stream().map(findings::get).collect(Collectors.toSet());
+    }
+
+    private ConditionSets sets() {
+        if (all == null) {
+            all = memory.sets(
+                    Nodes.of(familyOverlap, generalOverlap, findings.size()),
+                    conditions,
+                    pretests,
+                    List.copyOf(findings.values()));
         }
-        ConditionSets rest = sets(Set.of());
-        for (String finding : leftOut) {
-            rest = rest.without(findings.get(finding));
-        }
-        return rest;
+        return all;
     }
 }

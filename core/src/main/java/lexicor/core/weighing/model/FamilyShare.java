@@ -27,7 +27,9 @@ final class FamilyShare {
     /** What is left once an item is out; the next tests take the same ones out again and again. */
     private final FamilyShare[] rests;
 
+    private final double[][] weightedWithout;
     private double[] product;
+    private double[] weighted;
 
     private FamilyShare(Nodes nodes, boolean present, List<Item> items, List<double[]> atNodes) {
         this.nodes = nodes;
@@ -36,13 +38,14 @@ final class FamilyShare {
         this.atNodes = atNodes;
         ratiosWithout = new double[items.size()][];
         rests = new FamilyShare[items.size()];
+        weightedWithout = new double[items.size()][];
         if (items.size() == 1) {
             logScale = 0;
             integrated = alone(nodes, items.get(0), present);
         } else {
             product = new double[nodes.outer * nodes.inner];
             logScale = multiply();
-            integrated = integrate(product);
+            integrated = sums(weighted());
         }
     }
 
@@ -100,13 +103,9 @@ final class FamilyShare {
             }
             return ratio;
         }
-        double[] p = atNodes.get(index);
-        for (int i = 0, k = 0; i < nodes.outer; i++) {
-            double sum = 0;
-            for (int j = 0; j < nodes.inner; j++, k++) {
-                sum += nodes.innerWeight[j] * product[k] / p[k];
-            }
-            ratio[i] = integrated[i] > 0 ? sum / integrated[i] : 0;
+        double[] sum = sums(weightedWithout(index));
+        for (int i = 0; i < nodes.outer; i++) {
+            ratio[i] = integrated[i] > 0 ? sum[i] / integrated[i] : 0;
         }
         return ratio;
     }
@@ -124,57 +123,34 @@ final class FamilyShare {
             }
             return slope;
         }
-        double[] p = atNodes.get(index);
-        for (int i = 0, k = 0; i < nodes.outer; i++) {
-            double sum = 0;
-            for (int j = 0; j < nodes.inner; j++, k++) {
-                double share = nodes.innerWeight[j] * product[k];
-                if (share > 0) {
-                    sum += share * NormalTable.density(a * nodes.scale + nodes.shift[k]) / p[k];
-                }
-            }
-            slope[i] = integrated[i] > 0 ? sign * nodes.scale * sum / integrated[i] : 0;
+        double[] rest = weightedWithout(index).clone();
+        for (int k = 0; k < rest.length; k++) {
+            rest[k] *= NormalTable.density(a * nodes.scale + nodes.shift[k]);
+        }
+        double[] sum = sums(rest);
+        for (int i = 0; i < nodes.outer; i++) {
+            slope[i] = integrated[i] > 0 ? sign * nodes.scale * sum[i] / integrated[i] : 0;
         }
         return slope;
     }
 
     /** By outer node, the share with a further item as a ratio to the share. */
     double[] ratioWith(double[] itemAtNodes) {
-        double[] full = productAtNodes();
-        double[] ratio = new double[nodes.outer];
-        for (int i = 0, k = 0; i < nodes.outer; i++) {
-            double with = 0;
-            double total = 0;
-            for (int j = 0; j < nodes.inner; j++, k++) {
-                double share = nodes.innerWeight[j] * full[k];
-                total += share;
-                with += share * itemAtNodes[k];
-            }
-            ratio[i] = total > 0 ? with / total : 0;
+        double[] full = weighted();
+        double[] total = sums(full);
+        double[] ratio = sums(times(full, itemAtNodes));
+        for (int i = 0; i < nodes.outer; i++) {
+            ratio[i] = total[i] > 0 ? ratio[i] / total[i] : 0;
         }
         return ratio;
     }
 
     /** By outer node, the share with a further item and without one of its own, as a ratio to the share. */
     double[] ratioWithAndWithout(double[] itemAtNodes, int index) {
-        if (items.size() == 1) {
-            double[] ratio = new double[nodes.outer];
-            for (int i = 0, k = 0; i < nodes.outer; i++) {
-                for (int j = 0; j < nodes.inner; j++, k++) {
-                    ratio[i] += nodes.innerWeight[j] * itemAtNodes[k];
-                }
-                ratio[i] /= integrated[i];
-            }
-            return ratio;
-        }
-        double[] p = atNodes.get(index);
-        double[] ratio = new double[nodes.outer];
-        for (int i = 0, k = 0; i < nodes.outer; i++) {
-            double sum = 0;
-            for (int j = 0; j < nodes.inner; j++, k++) {
-                sum += nodes.innerWeight[j] * product[k] * itemAtNodes[k] / p[k];
-            }
-            ratio[i] = integrated[i] > 0 ? sum / integrated[i] : 0;
+        double[] rest = items.size() == 1 ? weighted(itemAtNodes) : times(weightedWithout(index), itemAtNodes);
+        double[] ratio = sums(rest);
+        for (int i = 0; i < nodes.outer; i++) {
+            ratio[i] = integrated[i] > 0 ? ratio[i] / integrated[i] : 0;
         }
         return ratio;
     }
@@ -213,6 +189,68 @@ final class FamilyShare {
         return product;
     }
 
+    /** The product with the weights of the inner nodes. */
+    private double[] weighted() {
+        if (weighted == null) {
+            weighted = weighted(productAtNodes());
+        }
+        return weighted;
+    }
+
+    private double[] weighted(double[] atPairs) {
+        double[] made = new double[atPairs.length];
+        for (int i = 0, k = 0; i < nodes.outer; i++) {
+            for (int j = 0; j < nodes.inner; j++, k++) {
+                made[k] = nodes.innerWeight[j] * atPairs[k];
+            }
+        }
+        return made;
+    }
+
+    /** The same without one of the items: what the others come to, where that was not rescaled. */
+    private double[] weightedWithout(int index) {
+        if (weightedWithout[index] == null) {
+            double[] made;
+            if (logScale == 0) {
+                made = weighted(atNodes.get(index == 0 ? 1 : 0));
+                for (int m = index == 0 ? 2 : 1; m < atNodes.size(); m++) {
+                    if (m != index) {
+                        made = times(made, atNodes.get(m));
+                    }
+                }
+            } else {
+                made = weighted().clone();
+                double[] p = atNodes.get(index);
+                for (int k = 0; k < made.length; k++) {
+                    made[k] /= p[k];
+                }
+            }
+            weightedWithout[index] = made;
+        }
+        return weightedWithout[index];
+    }
+
+    private static double[] times(double[] some, double[] others) {
+        double[] made = new double[some.length];
+        for (int k = 0; k < made.length; k++) {
+            made[k] = some[k] * others[k];
+        }
+        return made;
+    }
+
+    /** By outer node, what the inner nodes add up to. */
+    private double[] sums(double[] atPairs) {
+        double[] sums = new double[nodes.outer];
+        for (int i = 0, k = 0; i < nodes.outer; i++) {
+            double sum = 0;
+            for (int j = 0; j < nodes.inner; j++, k++) {
+                sum += atPairs[k];
+            }
+            sums[i] = sum;
+        }
+        return sums;
+    }
+
     /** Multiplies all items into the product and returns the logarithm of the scale taken out. */
     private double multiply() {
         System.arraycopy(atNodes.get(0), 0, product, 0, product.length);
@@ -232,15 +270,5 @@ final class FamilyShare {
             }
         }
         return log;
-    }
-
-    private double[] integrate(double[] atPairs) {
-        double[] sum = new double[nodes.outer];
-        for (int i = 0, k = 0; i < nodes.outer; i++) {
-            for (int j = 0; j < nodes.inner; j++, k++) {
-                sum[i] += nodes.innerWeight[j] * atPairs[k];
-            }
-        }
-        return sum;
     }
 }

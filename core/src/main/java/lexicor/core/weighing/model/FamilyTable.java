@@ -11,11 +11,6 @@ import java.util.List;
  * for are there, whatever else is added later.
  */
 final class FamilyTable implements Remembered {
-    private static final byte KNOWN = 1;
-    private static final byte ASKED = 2;
-    /** So few rows are worked out as a whole. */
-    private static final int FEW = 64;
-
     final List<Explained> findings;
     /** Places in the case of the conditions that the findings ask about, rising. */
     final int[] causes;
@@ -23,21 +18,17 @@ final class FamilyTable implements Remembered {
     final int[] row;
 
     final int rows;
+    /** By finding, then by row, its place there. */
+    final int[][] placeByRow;
 
-    private final Nodes nodes;
-    private final FindingAtNodes[] members;
-    private final int[][] placeByRow;
+    final Nodes nodes;
+    final FindingAtNodes[] members;
     private final Product first;
     private final Product second;
-    /** By row, then by outer node. */
-    private final double[] share;
-
-    private final byte[] shareState;
-    private boolean allShares;
-    /** By row, outer node and finding: the share without it as a ratio to the share. */
-    private double[] ratioWithout;
-
-    private byte[] ratioState;
+    /** By outer node, then by row; null where it was not asked for. */
+    private final double[][] share;
+    /** The same of what the shares are divided by. */
+    private final double[][] inverse;
 
     /**
      * @param nodes with as many for the family's own factor as its findings call for
@@ -70,8 +61,8 @@ final class FamilyTable implements Remembered {
         for (int m = 0; m < count; m++) {
             placeByRow[m] = all.of(place[m]);
         }
-        share = new double[rows * nodes.outer];
-        shareState = new byte[share.length];
+        share = new double[nodes.outer][];
+        inverse = new double[nodes.outer][];
     }
 
     /** By set of the family's causes, the finding's place for it. */
@@ -99,185 +90,70 @@ final class FamilyTable implements Remembered {
 
     @Override
     public int numbers() {
-        return (2 + members.length) * share.length;
+        return 2 * rows * nodes.outer;
     }
 
-    /**
-     * The shares by row, then by outer node, where rows that are made of others need them.
-     *
-     * @param parent by row to be made, the row of the bands that it is made of
-     * @param rowOf by row to be made, the row here
-     */
-    synchronized double[] share(Bands bands, int[] parent, int[] rowOf) {
-        if (allShares) {
-            return share;
+    /** At an outer node, by row. */
+    synchronized double[] share(int outer) {
+        if (share[outer] == null) {
+            share[outer] = members.length == 1 ? alone(outer) : together(outer);
         }
-        boolean any = false;
-        if (rows <= FEW) {
-            Arrays.fill(shareState, ASKED);
-            allShares = true;
-            any = true;
-        }
-        for (int r = 0; r < rowOf.length && !allShares; r++) {
-            any |= ask(shareState, rowOf[r], bands.from[parent[r]], bands.to[parent[r]], 1);
-        }
-        if (any) {
-            shares();
-        }
-        return share;
+        return share[outer];
     }
 
-    /** The share without one of the findings as a ratio to the share, where the bands need it. */
-    synchronized Factor ratioWithout(int finding, Bands bands, int[] rowOf) {
-        prepareRatios();
-        boolean any = false;
-        for (int r = 0; r < bands.rows; r++) {
-            any |= ask(ratioState, rowOf[r], bands.from[r], bands.to[r], 1);
+    /** One over the shares, at an outer node by row; 0 where nothing is left of one. */
+    synchronized double[] inverse(int outer) {
+        if (inverse[outer] == null) {
+            inverse[outer] =
+                    Arrays.stream(share(outer)).map(s -> s > 0 ? 1 / s : 0).toArray();
         }
-        if (any) {
-            ratios();
-        }
-        return new Factor(ratioWithout, nodes.outer, members.length, finding);
+        return inverse[outer];
     }
 
-    /** The same at three nodes of each row, by row, outer node and finding. */
-    synchronized double[] ratiosWithout(ThreeNodes near, int[] rowOf) {
-        prepareRatios();
-        boolean any = false;
-        for (int r = 0; r < near.middle.length; r++) {
-            int step = near.step[r];
-            any |= ask(ratioState, rowOf[r], near.middle[r] - step, near.middle[r] + step + 1, Math.max(1, step));
-        }
-        if (any) {
-            ratios();
-        }
-        return ratioWithout;
-    }
-
-    private void prepareRatios() {
-        if (ratioWithout == null) {
-            ratioWithout = new double[members.length * share.length];
-            ratioState = new byte[share.length];
-        }
-    }
-
-    private boolean ask(byte[] state, int row, int from, int to, int step) {
-        boolean any = false;
-        int at = row * nodes.outer;
-        for (int i = from; i < to; i += step) {
-            if (state[at + i] == 0) {
-                state[at + i] = ASKED;
-                any = true;
-            }
-        }
-        return any;
-    }
-
-    private void alone() {
-        for (int r = 0; r < rows; r++) {
-            double[] p = members[0].alone(placeByRow[0][r]);
-            for (int i = 0; i < nodes.outer; i++) {
-                int at = r * nodes.outer + i;
-                share[at] = p[i];
-                shareState[at] = KNOWN;
-                if (ratioWithout != null) {
-                    ratioWithout[at] = 1 / p[i];
-                    ratioState[at] = KNOWN;
-                }
-            }
-        }
+    private double[] alone(int outer) {
+        double[] byPlace = members[0].alone(outer);
+        return Arrays.stream(placeByRow[0]).mapToDouble(p -> byPlace[p]).toArray();
     }
 
     /** Halves of the findings tell far fewer sets apart than all of them do, so that most is multiplied for few. */
-    private void shares() {
-        if (members.length == 1) {
-            alone();
-            return;
-        }
-        for (int i = 0; i < nodes.outer; i++) {
-            boolean ready = false;
-            for (int r = 0; r < rows; r++) {
-                int at = r * nodes.outer + i;
-                if (shareState[at] == ASKED) {
-                    if (!ready) {
-                        first.multiply(i);
-                        second.multiply(i);
-                        ready = true;
-                    }
-                    share[at] = sum(first.product[first.byRow[r]], second.product[second.byRow[r]]);
-                    shareState[at] = KNOWN;
-                }
-            }
-        }
-        first.product = null;
-        second.product = null;
-    }
-
-    private void ratios() {
-        if (members.length == 1) {
-            alone();
-            return;
-        }
-        double[][][] ofMember =
-                Arrays.stream(members).map(FindingAtNodes::probability).toArray(double[][][]::new);
-        double[] product = new double[nodes.inner];
-        double[][] probability = new double[members.length][];
+    private double[] together(int outer) {
+        double[][] ofFirst = first.multiplied(outer);
+        double[][] ofSecond = second.multiplied(outer);
+        double[] together = new double[rows];
         for (int r = 0; r < rows; r++) {
-            for (int m = 0; m < members.length; m++) {
-                probability[m] = ofMember[m][placeByRow[m][r]];
-            }
-            for (int i = 0; i < nodes.outer; i++) {
-                int at = r * nodes.outer + i;
-                if (ratioState[at] == ASKED) {
-                    ratios(i * nodes.inner, at, product, probability);
-                    ratioState[at] = KNOWN;
-                }
-            }
+            together[r] = dot(ofFirst[first.byRow[r]], ofSecond[second.byRow[r]]);
         }
+        return together;
     }
 
-    private void ratios(int node, int at, double[] product, double[][] probability) {
-        System.arraycopy(nodes.innerWeight, 0, product, 0, product.length);
-        for (double[] p : probability) {
-            multiply(product, p, node);
-        }
+    /** In four sums side by side, which do not wait for each other. */
+    static double dot(double[] a, double[] b) {
         double sum = 0;
-        for (double p : product) {
-            sum += p;
+        double second = 0;
+        double third = 0;
+        double fourth = 0;
+        int j = 0;
+        for (; j + 3 < a.length; j += 4) {
+            sum += a[j] * b[j];
+            second += a[j + 1] * b[j + 1];
+            third += a[j + 2] * b[j + 2];
+            fourth += a[j + 3] * b[j + 3];
         }
-        for (int m = 0; m < members.length; m++) {
-            double without = without(product, probability[m], node);
-            ratioWithout[at * members.length + m] = sum > 0 ? without / sum : 0;
+        for (; j < a.length; j++) {
+            sum += a[j] * b[j];
+        }
+        return sum + second + (third + fourth);
+    }
+
+    static void multiply(double[] some, double[] by, double[] into) {
+        for (int j = 0; j < into.length; j++) {
+            into[j] = some[j] * by[j];
         }
     }
 
-    private static void multiply(double[] product, double[] probability, int node) {
-        for (int j = 0, k = node; j < product.length; j++, k++) {
-            product[j] *= probability[k];
-        }
-    }
-
-    private double sum(double[] first, double[] second) {
-        double[] weight = nodes.innerWeight;
-        double sum = 0;
-        for (int j = 0; j < weight.length; j++) {
-            sum += weight[j] * first[j] * second[j];
-        }
-        return sum;
-    }
-
-    private static double without(double[] product, double[] probability, int from) {
-        double sum = 0;
-        for (int j = 0, k = from; j < product.length; j++, k++) {
-            sum += product[j] / probability[k];
-        }
-        return sum;
-    }
-
-    /** Some of the findings multiplied, at the outer node of the moment: by row of what they tell apart, then by inner node. */
+    /** Some of the findings multiplied. */
     private final class Product {
         final Rows rows = new Rows(1 << causes.length);
-        double[][] product;
         /** By row of the family, the row here. */
         int[] byRow;
 
@@ -295,21 +171,24 @@ final class FamilyTable implements Remembered {
             }
         }
 
-        void multiply(int outer) {
-            if (product == null) {
-                product = new double[rows.count][nodes.inner];
-            }
-            int node = outer * nodes.inner;
-            double[][] p = members[from].probability();
+        /** At an outer node, by row of what they tell apart, then by inner node; the first half with the weights of those. */
+        double[][] multiplied(int outer) {
+            double[][] product = new double[rows.count][nodes.inner];
+            double[][] p = members[from].at(outer);
             for (int r = 0; r < product.length; r++) {
-                System.arraycopy(p[places[0][r]], node, product[r], 0, nodes.inner);
-            }
-            for (int m = 1; m < places.length; m++) {
-                p = members[from + m].probability();
-                for (int r = 0; r < product.length; r++) {
-                    FamilyTable.multiply(product[r], p[places[m][r]], node);
+                if (from == 0) {
+                    multiply(nodes.innerWeight, p[places[0][r]], product[r]);
+                } else {
+                    System.arraycopy(p[places[0][r]], 0, product[r], 0, nodes.inner);
                 }
             }
+            for (int m = 1; m < places.length; m++) {
+                p = members[from + m].at(outer);
+                for (int r = 0; r < product.length; r++) {
+                    multiply(product[r], p[places[m][r]], product[r]);
+                }
+            }
+            return product;
         }
     }
 }

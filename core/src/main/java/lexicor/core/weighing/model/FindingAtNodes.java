@@ -15,7 +15,8 @@ final class FindingAtNodes implements Remembered {
     private final Nodes nodes;
     private final double sign;
     private final double[] threshold;
-    private double[][] probability;
+    /** By outer node, place and inner node; null where it was not asked for. */
+    private final double[][][] probability;
 
     FindingAtNodes(Nodes nodes, Explained finding) {
         this.nodes = nodes;
@@ -31,21 +32,23 @@ final class FindingAtNodes implements Remembered {
             }
         }
         places = count;
+        probability = new double[nodes.outer][][];
         placeOf = new int[alike.length];
         for (int set = 0; set < alike.length; set++) {
             placeOf[set] = place[alike[set]];
         }
     }
 
-    /** By place, then by outer and inner node. */
-    synchronized double[][] probability() {
-        if (probability == null) {
-            probability = new double[places][];
+    /** At an outer node, by place, then by inner node. */
+    synchronized double[][] at(int outer) {
+        if (probability[outer] == null) {
+            double[][] made = new double[places][];
             for (int k = 0; k < places; k++) {
-                probability[k] = at(threshold[k] * nodes.scale, nodes.shift);
+                made[k] = at(threshold[k] * nodes.scale, nodes.shift, outer * nodes.inner, nodes.inner);
             }
+            probability[outer] = made;
         }
-        return probability;
+        return probability[outer];
     }
 
     @Override
@@ -53,15 +56,19 @@ final class FindingAtNodes implements Remembered {
         return places * nodes.shift.length;
     }
 
-    /** At one place by outer node, the family's own factor integrated out: in closed form, where it has no other finding. */
-    double[] alone(int place) {
-        return at(threshold[place] * nodes.outerScale, nodes.outerShift);
+    /** At an outer node by place, the family's own factor integrated out: in closed form, where it has no other finding. */
+    double[] alone(int outer) {
+        double[] p = new double[places];
+        for (int k = 0; k < places; k++) {
+            p[k] = NormalTable.cdf(sign * (threshold[k] * nodes.outerScale + nodes.outerShift[outer]));
+        }
+        return p;
     }
 
-    private double[] at(double threshold, double[] shift) {
-        double[] p = new double[shift.length];
-        for (int k = 0; k < p.length; k++) {
-            p[k] = NormalTable.cdf(sign * (threshold + shift[k]));
+    private double[] at(double threshold, double[] shift, int from, int count) {
+        double[] p = new double[count];
+        for (int k = 0; k < count; k++) {
+            p[k] = NormalTable.cdf(sign * (threshold + shift[from + k]));
         }
         return p;
     }

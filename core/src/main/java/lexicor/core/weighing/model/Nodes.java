@@ -1,9 +1,9 @@
 package lexicor.core.weighing.model;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import lexicor.core.numbers.GaussHermite;
 
@@ -14,7 +14,10 @@ import lexicor.core.numbers.GaussHermite;
  * alone is worked out here once: how far each pair of nodes shifts a threshold, and the residual scale.
  */
 public final class Nodes {
-    private record Key(double family, double general, int outer, int inner) {}
+    /**
+     * @param byFamily how many nodes for its own factor families call for, by {@link NodesNeeded#place}
+     */
+    private record Key(double family, double general, int outer, int inner, List<Integer> byFamily) {}
 
     private record Asked(double family, double general, int findings) {}
 
@@ -39,8 +42,10 @@ public final class Nodes {
     /** {@code 1 / sqrt(1 - r_f)}. */
     public final double scale;
 
-    /** By how many findings a family has, the nodes that it calls for. */
-    private final IntFunction<Nodes> byFamily;
+    /** What it was made by; null where it stays as it is. */
+    private final Key key;
+
+    private final Map<Integer, Nodes> withInner = new ConcurrentHashMap<>();
 
     /**
      * As many nodes for the general factor as keep probabilities within 1e-6 of 201 nodes; how many a family's own factor calls for
@@ -54,27 +59,32 @@ public final class Nodes {
             MADE.clear();
             FOUND.clear();
         }
-        return FOUND.computeIfAbsent(
-                new Asked(familyOverlap, generalOverlap, findings),
-                a -> made(a.family, a.general, NodesNeeded.outer(a.family, a.general, a.findings), 1));
+        return FOUND.computeIfAbsent(new Asked(familyOverlap, generalOverlap, findings), a -> {
+            List<Integer> inner = NodesNeeded.inner(a.family, a.general, a.findings);
+            int outer = NodesNeeded.outer(a.family, a.general, a.findings);
+            return made(new Key(a.family, a.general, outer, inner.get(0), inner));
+        });
     }
 
-    private static Nodes made(double family, double general, int ofGeneral, int findingsOfFamily) {
-        int inner = NodesNeeded.inner(family, general, findingsOfFamily);
-        Map<Integer, Nodes> known = new ConcurrentHashMap<>();
-        return MADE.computeIfAbsent(
-                new Key(family, general, ofGeneral, inner),
-                k -> new Nodes(
-                        family,
-                        general,
-                        ofGeneral,
-                        inner,
-                        n -> known.computeIfAbsent(n, size -> made(family, general, ofGeneral, size))));
+    private static Nodes made(Key key) {
+        return MADE.computeIfAbsent(key, k -> new Nodes(k.family, k.general, k.outer, k.inner, k));
     }
 
     /** The same nodes for the general factor, and as many for a family's own as so many findings of one call for. */
     public Nodes forFamilyOf(int findings) {
-        return byFamily == null ? this : byFamily.apply(findings);
+        return key == null ? this : with(key.byFamily.get(NodesNeeded.place(findings)));
+    }
+
+    private Nodes with(int ofFamily) {
+        if (ofFamily == key.inner) {
+            return this;
+        }
+        Nodes known = withInner.get(ofFamily);
+        if (known == null) {
+            known = made(new Key(key.family, key.general, key.outer, ofFamily, key.byFamily));
+            withInner.put(ofFamily, known);
+        }
+        return known;
     }
 
     /**
@@ -87,9 +97,8 @@ public final class Nodes {
         this(familyOverlap, generalOverlap, ofGeneral, ofFamily, null);
     }
 
-    private Nodes(
-            double familyOverlap, double generalOverlap, int ofGeneral, int ofFamily, IntFunction<Nodes> byFamily) {
-        this.byFamily = byFamily;
+    private Nodes(double familyOverlap, double generalOverlap, int ofGeneral, int ofFamily, Key key) {
+        this.key = key;
         double own = familyOverlap - generalOverlap;
         double[][] general = rule(generalOverlap > 0 ? ofGeneral : 1);
         double[][] family = rule(own > 0 ? ofFamily : 1);

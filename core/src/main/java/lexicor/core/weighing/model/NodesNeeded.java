@@ -5,16 +5,24 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import java.util.function.ToIntFunction;
+import java.util.stream.IntStream;
 
 /**
  * How many nodes a joint probability calls for (method M4), from a table of what was measured at a grid of overlaps and
  * numbers of findings. Between its places the more demanding neighbour decides; with more findings than the table knows, its last row.
  */
 final class NodesNeeded {
-    private record Measured(double family, double general, double findings, int outer, int inner) {}
+    /**
+     * @param inner by the place in {@link #OF_FAMILY}
+     */
+    private record Measured(double family, double general, double findings, int outer, int[] inner) {}
+
+    /** So many findings of a family, at most, its own factor's nodes are measured for. */
+    private static final int[] OF_FAMILY = {5, 10, 20, 40};
 
     private static final int MOST = 201;
     private static final List<Measured> TABLE = read();
@@ -26,9 +34,20 @@ final class NodesNeeded {
         return each(familyOverlap, generalOverlap, findings, Measured::outer);
     }
 
-    /** For a family's own factor. */
-    static int inner(double familyOverlap, double generalOverlap, int ofOneFamily) {
-        return each(familyOverlap, generalOverlap, ofOneFamily, Measured::inner);
+    /** For a family's own factor, beside so many nodes for the general one as all findings call for. */
+    static List<Integer> inner(double familyOverlap, double generalOverlap, int findings) {
+        return IntStream.range(0, OF_FAMILY.length)
+                .mapToObj(place -> each(familyOverlap, generalOverlap, findings, m -> m.inner[place]))
+                .toList();
+    }
+
+    /** Where in what {@link #inner} gives the nodes stand for a family of so many findings. */
+    static int place(int ofFamily) {
+        int place = 0;
+        while (place < OF_FAMILY.length - 1 && OF_FAMILY[place] < ofFamily) {
+            place++;
+        }
+        return place;
     }
 
     private static int each(double family, double general, int findings, ToIntFunction<Measured> nodes) {
@@ -68,7 +87,7 @@ final class NodesNeeded {
                             Double.parseDouble(f[1]),
                             Double.parseDouble(f[2]),
                             Integer.parseInt(f[3]),
-                            Integer.parseInt(f[4]))));
+                            Arrays.stream(f).skip(4).mapToInt(Integer::parseInt).toArray())));
             return List.copyOf(table);
         } catch (IOException e) {
             throw new UncheckedIOException(e);

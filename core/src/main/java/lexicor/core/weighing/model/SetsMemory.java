@@ -2,6 +2,7 @@ package lexicor.core.weighing.model;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
@@ -17,15 +18,17 @@ public final class SetsMemory {
 
     private record OfFamily(Nodes nodes, List<Explained> findings) {}
 
-    /**
-     * @param further whether it is made of what was made for all findings but the last; the digits that nobody sees differ
-     */
-    private record OfAll(
-            Nodes nodes, List<Integer> conditions, List<Double> pretests, List<Explained> findings, boolean further) {}
+    private record NearOfFamily(Nodes nodes, List<Explained> findings) {}
+
+    private record Weighed(List<Integer> conditions, List<Double> pretests, List<Explained> findings) {}
+
+    private record OfAll(Nodes nodes, List<Integer> conditions, List<Double> pretests, List<Explained> findings) {}
 
     private final ConcurrentMap<Object, Remembered> kept;
     /** What this weighing made by itself: what else is kept has no say in how anything is made, so that all digits stay the same. */
-    private final Set<OfAll> madeHere = ConcurrentHashMap.newKeySet();
+    private final Map<OfAll, ConditionSets> made = new ConcurrentHashMap<>();
+
+    private final Set<Weighed> weighed = ConcurrentHashMap.newKeySet();
 
     /** For a single weighing. */
     public SetsMemory() {
@@ -47,12 +50,15 @@ public final class SetsMemory {
     FamilyTable table(Nodes general, List<Explained> findings) {
         Nodes nodes = general.forFamilyOf(findings.size());
         OfFamily key = new OfFamily(nodes, List.copyOf(findings));
-        return (FamilyTable) remember(
-                key,
-                () -> new FamilyTable(
-                        nodes,
-                        key.findings,
-                        key.findings.stream().map(f -> atNodes(nodes, f)).toList()));
+        return (FamilyTable) remember(key, () -> new FamilyTable(nodes, key.findings, atNodes(nodes, key.findings)));
+    }
+
+    NearTable nearTable(FamilyTable family) {
+        return (NearTable) remember(new NearOfFamily(family.nodes, family.findings), () -> new NearTable(family));
+    }
+
+    private List<FindingAtNodes> atNodes(Nodes nodes, List<Explained> findings) {
+        return findings.stream().map(f -> atNodes(nodes, f)).toList();
     }
 
     private FindingAtNodes atNodes(Nodes nodes, Explained finding) {
@@ -60,22 +66,27 @@ public final class SetsMemory {
     }
 
     /**
-     * The sets for these findings, from those for all but the last where this weighing made them.
+     * The sets for these findings, from those for all but the last where this weighing has weighed those, with whichever nodes.
      *
      * @param conditions places in the case of the conditions considered, rising
      */
     ConditionSets sets(Nodes nodes, int[] conditions, List<Double> pretests, List<Explained> findings) {
-        List<Integer> places = Arrays.stream(conditions).boxed().toList();
-        int last = findings.size() - 1;
-        List<Explained> fewer = List.copyOf(findings.subList(0, Math.max(0, last)));
-        boolean further = last >= 0 && madeHere.contains(new OfAll(nodes, places, pretests, fewer, false));
-        OfAll key = new OfAll(nodes, places, pretests, List.copyOf(findings), further);
-        if (further) {
-            return (ConditionSets)
-                    remember(key, () -> sets(nodes, conditions, pretests, fewer).with(findings.get(last)));
+        OfAll key = new OfAll(nodes, Arrays.stream(conditions).boxed().toList(), pretests, List.copyOf(findings));
+        ConditionSets known = made.get(key);
+        if (known == null) {
+            int last = findings.size() - 1;
+            List<Explained> fewer = findings.subList(0, Math.max(0, last));
+            known = last > 0 && weighed.contains(new Weighed(key.conditions, pretests, List.copyOf(fewer)))
+                    ? sets(nodes, conditions, pretests, fewer).with(findings.get(last))
+                    : anew(key, conditions);
+            made.put(key, known);
         }
-        madeHere.add(key);
-        return (ConditionSets) remember(key, () -> ConditionSets.of(nodes, conditions, pretests, findings, this));
+        return known;
+    }
+
+    private ConditionSets anew(OfAll key, int[] conditions) {
+        weighed.add(new Weighed(key.conditions, key.pretests, key.findings));
+        return ConditionSets.of(key.nodes, conditions, key.pretests, key.findings, this);
     }
 
     /** Not within the map's own lock, since one thing is made of others that are kept too; made twice, they are the same. */

@@ -1,0 +1,192 @@
+package lexicor.core.weighing.model;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * {@link ConditionSets} at a few nodes of the general factor for each set, for what is decided by a wide margin: nearly what
+ * all nodes say, for a fraction of the work. Sets with one finding more or fewer keep the nodes, so that what is known of a
+ * family at them serves all.
+ */
+final class NearSets {
+    private final At at;
+    private final List<Family> families;
+    /** By which of the nodes, then by set. */
+    private final float[][] weight;
+
+    private final Map<Explained, NearSets> withFewer = new ConcurrentHashMap<>();
+    private final Map<Explained, float[]> sumsWithout = new ConcurrentHashMap<>();
+
+    /** A family at the few nodes: by finding, by which of the nodes, then by set the share without it as a ratio to the share. */
+    private record Family(List<Explained> findings, float[][][] without) {}
+
+    /** What stays the same whichever findings are there. */
+    private record At(
+            Nodes nodes, SetsMemory memory, int[] conditions, int[][] node, Map<List<Explained>, Family> known) {
+        Family family(List<Explained> findings) {
+            Family family = known.get(findings);
+            if (family == null) {
+                family = made(findings);
+                known.put(findings, family);
+            }
+            return family;
+        }
+
+        private Family made(List<Explained> findings) {
+            FamilyOfSets family = new FamilyOfSets(memory.table(nodes, findings), conditions);
+            return new Family(findings, memory.nearTable(family.table).at(node, family.row));
+        }
+    }
+
+    private NearSets(At at, List<Family> families, float[][] weight) {
+        this.at = at;
+        this.families = families;
+        this.weight = weight;
+    }
+
+    /**
+     * @param conditions places in the case of the conditions considered, rising
+     * @param joint by set, prior and shares multiplied
+     */
+    static NearSets of(Nodes nodes, SetsMemory memory, int[] conditions, List<FamilyOfSets> families, Joint joint) {
+        FewNodes few = new FewNodes(joint, nodes.outer);
+        At at = new At(nodes, memory, conditions, few.node, new ConcurrentHashMap<>());
+        return new NearSets(
+                at, families.stream().map(f -> at.family(f.findings)).toList(), few.weight);
+    }
+
+    /** The same with one more finding. */
+    NearSets with(Explained further) {
+        List<Family> changed = new ArrayList<>(families);
+        for (int f = 0; f < changed.size(); f++) {
+            List<Explained> findings = new ArrayList<>(changed.get(f).findings);
+            if (findings.get(0).family().equals(further.family())) {
+                findings.add(further);
+                Family larger = at.family(findings);
+                changed.set(f, larger);
+                return new NearSets(at, changed, dividedBy(larger.without[findings.size() - 1]));
+            }
+        }
+        Family own = at.family(List.of(further));
+        changed.add(own);
+        return new NearSets(at, changed, dividedBy(own.without[0]));
+    }
+
+    /** The same without one of its findings. */
+    NearSets without(Explained finding) {
+        return withFewer.computeIfAbsent(finding, this::leavingOut);
+    }
+
+    private NearSets leavingOut(Explained finding) {
+        int f = familyOf(finding);
+        Family old = families.get(f);
+        List<Explained> rest = new ArrayList<>(old.findings);
+        int index = rest.indexOf(finding);
+        rest.remove(index);
+        List<Family> changed = new ArrayList<>(families);
+        if (rest.isEmpty()) {
+            changed.remove(f);
+        } else {
+            changed.set(f, at.family(rest));
+        }
+        return new NearSets(at, changed, times(old.without[index]));
+    }
+
+    private int familyOf(Explained finding) {
+        for (int f = 0; f < families.size(); f++) {
+            if (families.get(f).findings.contains(finding)) {
+                return f;
+            }
+        }
+        throw new IllegalArgumentException("not a finding of these sets: " + finding.id());
+    }
+
+    private float[][] times(float[][] factor) {
+        float[][] product = new float[weight.length][];
+        for (int k = 0; k < product.length; k++) {
+            float[] made = weight[k].clone();
+            float[] by = factor[k];
+            for (int set = 0; set < made.length; set++) {
+                made[set] *= by[set];
+            }
+            product[k] = made;
+        }
+        return product;
+    }
+
+    private float[][] dividedBy(float[][] factor) {
+        float[][] quotient = new float[weight.length][];
+        for (int k = 0; k < quotient.length; k++) {
+            float[] made = weight[k].clone();
+            float[] by = factor[k];
+            for (int set = 0; set < made.length; set++) {
+                made[set] /= by[set];
+            }
+            quotient[k] = made;
+        }
+        return quotient;
+    }
+
+    /**
+     * {@code ln} of a condition's odds with and without each of some findings.
+     *
+     * @param condition its place among those considered
+     */
+    double[] logAdded(List<Explained> findings, int condition) {
+        float[] bySet = new float[weight[0].length];
+        add(bySet);
+        double standing = logit(bySet, condition);
+        double[] added = new double[findings.size()];
+        for (int f = 0; f < added.length; f++) {
+            float[] without = sumsWithout.computeIfAbsent(findings.get(f), this::sumsWithout);
+            System.arraycopy(without, 0, bySet, 0, bySet.length);
+            added[f] = standing - logit(bySet, condition);
+        }
+        return added;
+    }
+
+    private float[] sumsWithout(Explained finding) {
+        Family family = families.get(familyOf(finding));
+        float[][] factor = family.without[family.findings.indexOf(finding)];
+        float[] sums = new float[weight[0].length];
+        for (int k = 0; k < weight.length; k++) {
+            float[] w = weight[k];
+            float[] f = factor[k];
+            for (int set = 0; set < sums.length; set++) {
+                sums[set] += w[set] * f[set];
+            }
+        }
+        return sums;
+    }
+
+    private void add(float[] into) {
+        for (float[] w : weight) {
+            for (int set = 0; set < into.length; set++) {
+                into[set] += w[set];
+            }
+        }
+    }
+
+    /** Adds up sets that differ in other conditions, half onto half, in place. */
+    private static double logit(float[] bySet, int condition) {
+        int with = 1 << condition;
+        int left = bySet.length;
+        while (left > 2 * with) {
+            left /= 2;
+            fold(bySet, 0, left);
+        }
+        for (int half = with / 2; half > 0; half /= 2) {
+            fold(bySet, 0, half);
+            fold(bySet, with, half);
+        }
+        return Math.log(bySet[with]) - Math.log(bySet[0]);
+    }
+
+    private static void fold(float[] numbers, int from, int half) {
+        for (int k = from; k < from + half; k++) {
+            numbers[k] += numbers[k + half];
+        }
+    }
+}
