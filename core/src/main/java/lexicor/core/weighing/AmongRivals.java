@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.IntStream;
 import lexicor.core.numbers.Logit;
 import lexicor.core.weighing.model.ExplainedFindings;
 import lexicor.core.weighing.model.Item;
@@ -47,36 +46,25 @@ public final class AmongRivals {
         List<Item> own = alone.speakers().values().stream()
                 .filter(i -> !setAside.contains(i.id))
                 .toList();
-        double[] nearly = findings.nearlyAdded(own.stream().map(i -> i.id).toList(), index, setAside);
-        double most = -1;
-        for (int i = 0; i < nearly.length; i++) {
-            nearly[i] = against(own.get(i), nearly[i]);
-            most = Math.max(most, nearly[i]);
-        }
+        Map<String, Double> nearly =
+                findings.nearlyAdded(own.stream().map(i -> i.id).toList(), index, setAside);
+        own.forEach(i -> nearly.put(i.id, against(i, nearly.get(i.id))));
+        double most = nearly.values().stream().mapToDouble(a -> a).max().orElse(-1);
         double within = findings.nearlyWithin();
         double atLeast = Math.max(most - 2 * within * (1 + Math.max(0, most)), -within);
-        List<Item> candidates = IntStream.range(0, nearly.length)
-                .filter(i -> nearly[i] > atLeast)
-                .mapToObj(own::get)
-                .toList();
+        List<Item> candidates =
+                own.stream().filter(i -> nearly.get(i.id) > atLeast).toList();
         if (candidates.size() == 1 && most > within) {
             return Optional.of(candidates.get(0));
         }
         Reversal worst = null;
         for (Item item : candidates) {
-            double added = findings.logit(index, setAside) - without(item.id);
+            double added = findings.logit(index, setAside) - findings.logitWithout(item.id, index, setAside);
             if (item.isReversedBy(added)) {
                 worst = Reversal.worse(worst, new Reversal(item, added));
             }
         }
         return Optional.ofNullable(worst).map(Reversal::item);
-    }
-
-    /** {@code logit J} with one finding more set aside. */
-    private double without(String finding) {
-        Set<String> more = new LinkedHashSet<>(setAside);
-        more.add(finding);
-        return findings.logit(index, more);
     }
 
     /** By how much a joint effect runs against the item's own direction. */
@@ -121,7 +109,7 @@ public final class AmongRivals {
     }
 
     private double added(String finding) {
-        return logAdded.computeIfAbsent(finding, f -> logit - without(f));
+        return logAdded.computeIfAbsent(finding, f -> logit - findings.logitWithout(f, index, setAside));
     }
 
     /** What has already said it, where a finding is set aside: a condition's id, or nothing where no single one has. */

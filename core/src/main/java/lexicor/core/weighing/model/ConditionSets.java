@@ -11,6 +11,9 @@ import java.util.concurrent.ConcurrentHashMap;
  * {@code P(S | results)} over all sets S of a few conditions, by enumeration (method M17). What is asked is worked out once.
  */
 final class ConditionSets {
+    /** A family that asks about so much fewer sets is best added up by those before anything else. */
+    private static final int FEW = 8;
+
     private final At at;
     private final List<FamilyOfSets> families;
     /** Prior, the node's weight and all shares multiplied, up to one factor. */
@@ -18,7 +21,9 @@ final class ConditionSets {
     /** Null where they were not made of others by one more finding. */
     private final Grown grown;
 
-    private final Map<Set<Explained>, double[]> sums = new ConcurrentHashMap<>();
+    private final Map<Set<Explained>, ConditionSets> withFewer = new ConcurrentHashMap<>();
+    private final Map<Explained, double[]> sumsWithout = new ConcurrentHashMap<>();
+    private final Map<FamilyOfSets, Joint> jointByCauses = new ConcurrentHashMap<>();
     private NearSets near;
 
     private record Grown(ConditionSets of, Explained by) {}
@@ -100,32 +105,84 @@ final class ConditionSets {
         return near;
     }
 
-    /** {@code logit J} of a condition without some of the findings. */
-    double logit(int condition, Set<Explained> leftOut) {
-        return logit(sums(leftOut), 1 << condition, 0);
+    /** The same without some of its findings. */
+    ConditionSets without(Set<Explained> leftOut) {
+        return leftOut.isEmpty() ? this : withFewer.computeIfAbsent(leftOut, this::leavingOut);
     }
 
-    /** The same given that another condition is absent. */
-    double logitIfAbsent(int absent, int condition, Set<Explained> leftOut) {
-        return logit(sums(leftOut), 1 << condition, 1 << absent);
-    }
-
-    private double[] sums(Set<Explained> leftOut) {
-        return leftOut.isEmpty() ? joint.sum : sums.computeIfAbsent(leftOut, this::sumsWithout);
-    }
-
-    private double[] sumsWithout(Set<Explained> leftOut) {
-        List<double[][]> ratios = new ArrayList<>();
+    private ConditionSets leavingOut(Set<Explained> leftOut) {
+        List<FamilyOfSets> changed = new ArrayList<>();
+        Joint rest = joint;
         for (FamilyOfSets family : families) {
             List<Explained> left =
                     family.findings.stream().filter(f -> !leftOut.contains(f)).toList();
+            FamilyOfSets smaller = family;
             if (left.size() < family.findings.size()) {
-                ratios.add(at.ratios.computeIfAbsent(
-                        new Rest(family.findings, left),
-                        r -> joint.ratio(r.left.isEmpty() ? null : at.family(r.left), family)));
+                smaller = left.isEmpty() ? null : at.family(left);
+                rest = rest.times(ratio(family, smaller));
+            }
+            if (smaller != null) {
+                changed.add(smaller);
             }
         }
-        return joint.sums(ratios);
+        return new ConditionSets(at, changed, rest, null);
+    }
+
+    /** What a family comes to as a ratio to itself when some of it is left out. */
+    private double[][] ratio(FamilyOfSets family, FamilyOfSets left) {
+        Rest key = new Rest(family.findings, left == null ? List.of() : left.findings);
+        return at.ratios.computeIfAbsent(key, r -> joint.ratio(left, family));
+    }
+
+    /** {@code logit J}: that the condition is among those that are there. */
+    double logit(int condition) {
+        return logit(joint.sum, 1 << condition, 0);
+    }
+
+    /** {@code logit J} of a condition given that another is absent. */
+    double logitIfAbsent(int absent, int condition) {
+        return logit(joint.sum, 1 << condition, 1 << absent);
+    }
+
+    /**
+     * {@code logit J} without one of the findings.
+     *
+     * @param condition one that the finding asks about
+     */
+    double logitWithout(Explained finding, int condition) {
+        FamilyOfSets family = familyOf(finding);
+        double[] sums = sumsWithout.computeIfAbsent(finding, f -> sumsWithout(family, f));
+        return logit(sums, asksAboutFew(family) ? family.causes[1 << condition] : 1 << condition, 0);
+    }
+
+    /** Whether what is left without a finding is found exactly for little. */
+    boolean asksAboutFew(Explained finding) {
+        return asksAboutFew(familyOf(finding));
+    }
+
+    private boolean asksAboutFew(FamilyOfSets family) {
+        return family.table.row.length * FEW <= joint.sets();
+    }
+
+    private FamilyOfSets familyOf(Explained finding) {
+        return families.stream()
+                .filter(f -> f.findings.contains(finding))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("not a finding of these sets: " + finding.id()));
+    }
+
+    /** By set, or by set of the family's causes where those are few: they are added up before anything else then. */
+    private double[] sumsWithout(FamilyOfSets family, Explained finding) {
+        List<Explained> left =
+                family.findings.stream().filter(f -> !f.equals(finding)).toList();
+        if (!asksAboutFew(family)) {
+            return joint.sums(ratio(family, left.isEmpty() ? null : at.family(left)));
+        }
+        int[] causes = family.table.causes;
+        Joint byCauses = jointByCauses.computeIfAbsent(family, f -> joint.by(f.causes, f.table.row.length));
+        FamilyOfSets own = new FamilyOfSets(family.table, causes);
+        return byCauses.sums(
+                byCauses.ratio(left.isEmpty() ? null : new FamilyOfSets(at.memory.table(at.nodes, left), causes), own));
     }
 
     /**

@@ -1,6 +1,8 @@
 package lexicor.core.weighing.model;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -103,25 +105,47 @@ public final class ExplainedFindings {
 
     /** {@code logit J}: that the condition is among those that are there, some findings left out. */
     public double logit(int condition, Set<String> leftOut) {
-        return sets().logit(condition, explained(leftOut));
+        return without(leftOut).logit(condition);
+    }
+
+    /** The same with one finding more left out, which the condition is a cause of. */
+    public double logitWithout(String finding, int condition, Set<String> leftOut) {
+        return without(leftOut).logitWithout(findings.get(finding), condition);
     }
 
     /** {@code logit J} given that another condition is absent. */
     public double logitIfAbsent(int absent, int condition, Set<String> leftOut) {
-        return sets().logitIfAbsent(absent, condition, explained(leftOut));
+        return without(leftOut).logitIfAbsent(absent, condition);
     }
 
     /**
-     * {@code ln} of a condition's odds with and without each of some findings, others left out: nearly, for much less than exactly.
+     * {@code ln} of a condition's odds with and without some of the findings that it is a cause of, others left out: nearly, for much
+     * less than exactly.
      *
      * @return by finding, each within {@link #nearlyWithin} of what is exact, and where it is large within that share of it
      */
-    public double[] nearlyAdded(List<String> some, int condition, Set<String> leftOut) {
-        NearSets rest = sets().near();
-        for (String finding : leftOut) {
-            rest = rest.without(findings.get(finding));
+    public Map<String, Double> nearlyAdded(Collection<String> some, int condition, Set<String> leftOut) {
+        Map<String, Double> added = new LinkedHashMap<>();
+        List<Explained> dense = new ArrayList<>();
+        for (String finding : some) {
+            added.put(finding, 0.0);
+            if (sets().asksAboutFew(findings.get(finding))) {
+                added.put(finding, logit(condition, leftOut) - logitWithout(finding, condition, leftOut));
+            } else {
+                dense.add(findings.get(finding));
+            }
         }
-        return rest.logAdded(some.stream().map(findings::get).toList(), condition);
+        if (!dense.isEmpty()) {
+            NearSets rest = sets().near();
+            for (String finding : leftOut) {
+                rest = rest.without(findings.get(finding));
+            }
+            double[] nearly = rest.logAdded(dense, condition);
+            for (int f = 0; f < nearly.length; f++) {
+                added.put(dense.get(f).id(), nearly[f]);
+            }
+        }
+        return added;
     }
 
     /** By how much {@link #nearlyAdded} may be out, as was measured: the more the findings overlap, the more. */
@@ -140,8 +164,8 @@ public final class ExplainedFindings {
                 .orElse(0.0);
     }
 
-    private Set<Explained> explained(Set<String> some) {
-        return some.stream().map(findings::get).collect(Collectors.toSet());
+    private ConditionSets without(Set<String> leftOut) {
+        return sets().without(leftOut.stream().map(findings::get).collect(Collectors.toSet()));
     }
 
     private ConditionSets sets() {

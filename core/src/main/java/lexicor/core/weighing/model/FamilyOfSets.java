@@ -8,6 +8,9 @@ final class FamilyOfSets {
     /** By set, the place of its row. */
     final int[] row;
 
+    /** By set, which of the conditions are in it that the findings ask about, as a set of those alone. */
+    final int[] causes;
+
     final FamilyTable table;
 
     /**
@@ -16,9 +19,10 @@ final class FamilyOfSets {
     FamilyOfSets(FamilyTable table, int[] conditions) {
         this.table = table;
         findings = table.findings;
-        row = FamilyTable.among(conditions, table.causes);
+        causes = FamilyTable.among(conditions, table.causes);
+        row = new int[causes.length];
         for (int set = 0; set < row.length; set++) {
-            row[set] = table.row[row[set]];
+            row[set] = table.row[causes[set]];
         }
     }
 }

@@ -132,17 +132,28 @@ final class Joint {
         return new Joint(from, product);
     }
 
-    /** What the sets add up to once they are multiplied by all ratios. */
-    double[] sums(List<double[][]> ratios) {
+    /** What the sets add up to once they are multiplied. */
+    double[] sums(double[][] ratio) {
         double[] sums = new double[sum.length];
         for (int i = 0; i < value.length; i++) {
-            double[] numbers = value[i].clone();
-            for (double[][] ratio : ratios) {
-                times(ratio[i], numbers);
+            double[] numbers = value[i];
+            double[] by = ratio[i];
+            for (int set = 0; set < sums.length; set++) {
+                sums[set] += numbers[set] * by[set];
             }
-            add(numbers, sums);
         }
         return sums;
+    }
+
+    /** Sets added up by group. */
+    Joint by(int[] group, int groups) {
+        double[][] grouped = new double[value.length][groups];
+        for (int i = 0; i < value.length; i++) {
+            for (int set = 0; set < group.length; set++) {
+                grouped[i][group[set]] += value[i][set];
+            }
+        }
+        return new Joint(from, grouped);
     }
 
     private static void times(double[] factor, double[] numbers) {
