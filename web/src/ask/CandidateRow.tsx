@@ -32,7 +32,9 @@ export function CandidateRow(props: {
           own={choice.baseRate}
           onChange={(baseRate) => props.onChange({ ...choice, baseRate })}
         />
-        {props.began && <span className="block text-[14px] text-soft">{props.began}</span>}
+        {props.began && (
+          <span className="block text-[14px] text-soft">{props.began.replaceAll(" %", "\u00a0%")}</span>
+        )}
       </span>
       <RadioGroup.Root
         aria-label={`Suspicion of ${condition.name}`}

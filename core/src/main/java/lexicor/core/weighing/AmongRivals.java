@@ -52,8 +52,9 @@ public final class AmongRivals {
         double most = nearly.values().stream().mapToDouble(a -> a).max().orElse(-1);
         double within = findings.nearlyWithin();
         double atLeast = Math.max(most - 2 * within * (1 + Math.max(0, most)), -within);
+        // Also what is no number: then it has to be known exactly.
         List<Item> candidates =
-                own.stream().filter(i -> nearly.get(i.id) > atLeast).toList();
+                own.stream().filter(i -> !(nearly.get(i.id) <= atLeast)).toList();
         if (candidates.size() == 1 && most > within) {
             return Optional.of(candidates.get(0));
         }

@@ -6,9 +6,9 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * {@link ConditionSets} at a few nodes of the general factor for each set, for what is decided by a wide margin: nearly what
- * all nodes say, for a fraction of the work. Sets with one finding more or fewer keep the nodes, so that what is known of a
- * family at them serves all.
+ * {@link ConditionSets} at a few nodes of the general factor for each set, for what is decided by a wide margin: nearly what all nodes
+ * say, for a fraction of the work. Sets with one finding more or fewer keep the nodes, so that what is known of a family at them serves
+ * all.
  */
 final class NearSets {
     private final At at;

@@ -49,7 +49,7 @@ public final class Nodes {
 
     /**
      * As many nodes for the general factor as keep probabilities within 1e-6 of 201 nodes; how many a family's own factor calls for
-     * goes by its findings alone ({@link #forFamilyOf}).
+     * beside so many goes by the findings of the family ({@link #forFamilyOf}).
      *
      * @param findings how many there are altogether
      * @return the same object for what calls for the same nodes
