@@ -23,7 +23,7 @@ final class NodesTable {
     private static final int REFERENCE = 201;
     private static final int[] LADDER = {7, 9, 11, 13, 15, 21, 27, 35, 45, 61, 81, 101, 121, 151, 181, REFERENCE};
     /** A family of one is integrated in closed form; from here on its nodes say the same once it is joined by another. */
-    private static final int LEAST_INNER = 11;
+    private static final int LEAST_INNER = 21;
 
     private static final double[] FAMILY = {0.1, 0.2, 0.3, 0.45, 0.6, 0.75, 0.9};
     private static final double[] GENERAL = {0, 0.05, 0.1, 0.2, 0.3, 0.45, 0.5};

@@ -59,8 +59,9 @@ public final class AmongRivals {
             return Optional.of(candidates.get(0));
         }
         Reversal worst = null;
+        double standing = findings.logit(index, setAside);
         for (Item item : candidates) {
-            double added = findings.logit(index, setAside) - findings.logitWithout(item.id, index, setAside);
+            double added = standing - findings.logitWithout(item.id, index, setAside);
             if (item.isReversedBy(added)) {
                 worst = Reversal.worse(worst, new Reversal(item, added));
             }

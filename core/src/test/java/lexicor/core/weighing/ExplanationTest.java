@@ -73,7 +73,7 @@ class ExplanationTest {
         for (NextTest next : Weighing.weigh(given, school).nextTests()) {
             assertThat(several.gainOf(List.of(next.id())))
                     .as("%s %s", next.id(), school)
-                    .isCloseTo(next.gain(), within(1e-7));
+                    .isCloseTo(next.gain(), within(1e-9));
         }
     }
 

@@ -1,6 +1,5 @@
 package lexicor.core.weighing.model;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
@@ -125,16 +124,15 @@ public final class ExplainedFindings {
      * @return by finding, each within {@link #nearlyWithin} of what is exact, and where it is large within that share of it
      */
     public Map<String, Double> nearlyAdded(Collection<String> some, int condition, Set<String> leftOut) {
-        Map<String, Double> added = new LinkedHashMap<>();
-        List<Explained> dense = new ArrayList<>();
-        for (String finding : some) {
-            added.put(finding, 0.0);
-            if (sets().asksAboutFew(findings.get(finding))) {
-                added.put(finding, logit(condition, leftOut) - logitWithout(finding, condition, leftOut));
-            } else {
-                dense.add(findings.get(finding));
-            }
+        Map<Boolean, List<Explained>> byFew =
+                some.stream().map(findings::get).collect(Collectors.partitioningBy(sets()::asksAboutFew));
+        Map<String, Double> added = new HashMap<>();
+        if (!byFew.get(true).isEmpty()) {
+            ConditionSets exact = without(leftOut);
+            double standing = exact.logit(condition);
+            byFew.get(true).forEach(f -> added.put(f.id(), standing - exact.logitWithout(f, condition)));
         }
+        List<Explained> dense = byFew.get(false);
         if (!dense.isEmpty()) {
             NearSets rest = sets().near();
             for (String finding : leftOut) {

@@ -137,7 +137,8 @@ final class FamilyShare {
     /** By outer node, the share with a further item as a ratio to the share. */
     double[] ratioWith(double[] itemAtNodes) {
         double[] full = weighted();
-        double[] total = sums(full);
+        // A family of one is integrated in closed form, which its nodes say but nearly.
+        double[] total = items.size() == 1 ? sums(full) : integrated;
         double[] ratio = sums(times(full, itemAtNodes));
         for (int i = 0; i < nodes.outer; i++) {
             ratio[i] = total[i] > 0 ? ratio[i] / total[i] : 0;

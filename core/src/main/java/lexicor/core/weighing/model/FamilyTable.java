@@ -7,8 +7,7 @@ import java.util.List;
  * One family's part of {@code P(results | S)} for every set of the conditions that its findings ask about (method M17), at each node of
  * the general factor, its own factor integrated out. Sets that none of its findings can tell apart share a row.
  *
- * <p>The same whichever other conditions are considered. Worked out where it is asked for, once: of the numbers returned those asked
- * for are there, whatever else is added later.
+ * <p>The same whichever other conditions are considered. Worked out node by node where it is asked for, once.
  */
 final class FamilyTable implements Remembered {
     final List<Explained> findings;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.BiConsumer;
 
 /**
  * {@link ConditionSets} at a few nodes of the general factor for each set, for what is decided by a wide margin: nearly what all nodes
@@ -26,12 +27,7 @@ final class NearSets {
     private record At(
             Nodes nodes, SetsMemory memory, int[] conditions, int[][] node, Map<List<Explained>, Family> known) {
         Family family(List<Explained> findings) {
-            Family family = known.get(findings);
-            if (family == null) {
-                family = made(findings);
-                known.put(findings, family);
-            }
-            return family;
+            return known.computeIfAbsent(findings, this::made);
         }
 
         private Family made(List<Explained> findings) {
@@ -59,19 +55,19 @@ final class NearSets {
 
     /** The same with one more finding. */
     NearSets with(Explained further) {
-        List<Family> changed = new ArrayList<>(families);
-        for (int f = 0; f < changed.size(); f++) {
-            List<Explained> findings = new ArrayList<>(changed.get(f).findings);
+        List<Family> more = new ArrayList<>(families);
+        for (int f = 0; f < more.size(); f++) {
+            List<Explained> findings = new ArrayList<>(more.get(f).findings);
             if (findings.get(0).family().equals(further.family())) {
                 findings.add(further);
                 Family larger = at.family(findings);
-                changed.set(f, larger);
-                return new NearSets(at, changed, dividedBy(larger.without[findings.size() - 1]));
+                more.set(f, larger);
+                return new NearSets(at, more, changed(larger.without[findings.size() - 1], NearSets::divide));
             }
         }
         Family own = at.family(List.of(further));
-        changed.add(own);
-        return new NearSets(at, changed, dividedBy(own.without[0]));
+        more.add(own);
+        return new NearSets(at, more, changed(own.without[0], NearSets::divide));
     }
 
     /** The same without one of its findings. */
@@ -85,13 +81,13 @@ final class NearSets {
         List<Explained> rest = new ArrayList<>(old.findings);
         int index = rest.indexOf(finding);
         rest.remove(index);
-        List<Family> changed = new ArrayList<>(families);
+        List<Family> fewer = new ArrayList<>(families);
         if (rest.isEmpty()) {
-            changed.remove(f);
+            fewer.remove(f);
         } else {
-            changed.set(f, at.family(rest));
+            fewer.set(f, at.family(rest));
         }
-        return new NearSets(at, changed, times(old.without[index]));
+        return new NearSets(at, fewer, changed(old.without[index], NearSets::multiply));
     }
 
     private int familyOf(Explained finding) {
@@ -103,30 +99,28 @@ final class NearSets {
         throw new IllegalArgumentException("not a finding of these sets: " + finding.id());
     }
 
-    private float[][] times(float[][] factor) {
-        float[][] product = new float[weight.length][];
-        for (int k = 0; k < product.length; k++) {
-            float[] made = weight[k].clone();
-            float[] by = factor[k];
-            for (int set = 0; set < made.length; set++) {
-                made[set] *= by[set];
-            }
-            product[k] = made;
+    /**
+     * @param change what is done to the weights at one of the nodes by a factor there
+     */
+    private float[][] changed(float[][] factor, BiConsumer<float[], float[]> change) {
+        float[][] made = new float[weight.length][];
+        for (int k = 0; k < made.length; k++) {
+            made[k] = weight[k].clone();
+            change.accept(made[k], factor[k]);
         }
-        return product;
+        return made;
     }
 
-    private float[][] dividedBy(float[][] factor) {
-        float[][] quotient = new float[weight.length][];
-        for (int k = 0; k < quotient.length; k++) {
-            float[] made = weight[k].clone();
-            float[] by = factor[k];
-            for (int set = 0; set < made.length; set++) {
-                made[set] /= by[set];
-            }
-            quotient[k] = made;
+    private static void multiply(float[] numbers, float[] by) {
+        for (int set = 0; set < numbers.length; set++) {
+            numbers[set] *= by[set];
         }
-        return quotient;
+    }
+
+    private static void divide(float[] numbers, float[] by) {
+        for (int set = 0; set < numbers.length; set++) {
+            numbers[set] /= by[set];
+        }
     }
 
     /**

@@ -79,12 +79,8 @@ public final class Nodes {
         if (ofFamily == key.inner) {
             return this;
         }
-        Nodes known = withInner.get(ofFamily);
-        if (known == null) {
-            known = made(new Key(key.family, key.general, key.outer, ofFamily, key.byFamily));
-            withInner.put(ofFamily, known);
-        }
-        return known;
+        return withInner.computeIfAbsent(
+                ofFamily, n -> made(new Key(key.family, key.general, key.outer, n, key.byFamily)));
     }
 
     /**
