@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -16,14 +17,17 @@ final class ConditionSets {
 
     private final At at;
     private final List<FamilyOfSets> families;
-    /** Prior, the node's weight and all shares multiplied, up to one factor. */
+    /** Prior, the node's weight and all shares multiplied, up to one factor; with what was left out. */
     private final Joint joint;
+    /** What that is multiplied by for what was left out. */
+    private final List<double[][]> changes;
     /** Null where they were not made of others by one more finding. */
     private final Grown grown;
 
     private final Map<Set<Explained>, ConditionSets> withFewer = new ConcurrentHashMap<>();
     private final Map<Explained, double[]> sumsWithout = new ConcurrentHashMap<>();
     private final Map<FamilyOfSets, Joint> jointByCauses = new ConcurrentHashMap<>();
+    private double[] sums;
     private NearSets near;
 
     private record Grown(ConditionSets of, Explained by) {}
@@ -32,20 +36,32 @@ final class ConditionSets {
      * What stays the same with one more finding.
      *
      * @param conditions places in the case of the conditions considered
-     * @param ratios by a family and what of it is left out, what the rest comes to as a ratio to the whole
+     * @param families by their findings
+     * @param ratios by a family and what of it is left, what that comes to as a ratio to the whole
      */
-    private record At(Nodes nodes, SetsMemory memory, int[] conditions, Map<Rest, double[][]> ratios) {
-        FamilyOfSets family(List<Explained> findings) {
-            return new FamilyOfSets(memory.table(nodes, findings), conditions);
+    private record At(
+            Nodes nodes,
+            SetsMemory memory,
+            int[] conditions,
+            Map<List<Explained>, Optional<FamilyOfSets>> families,
+            Map<Rest, double[][]> ratios) {
+        /** Empty where there is no finding. */
+        Optional<FamilyOfSets> family(List<Explained> findings) {
+            return families.computeIfAbsent(
+                    findings,
+                    f -> f.isEmpty()
+                            ? Optional.empty()
+                            : Optional.of(new FamilyOfSets(memory.table(nodes, f), conditions)));
         }
     }
 
     private record Rest(List<Explained> family, List<Explained> left) {}
 
-    private ConditionSets(At at, List<FamilyOfSets> families, Joint joint, Grown grown) {
+    private ConditionSets(At at, List<FamilyOfSets> families, Joint joint, List<double[][]> changes, Grown grown) {
         this.at = at;
         this.families = families;
         this.joint = joint;
+        this.changes = changes;
         this.grown = grown;
     }
 
@@ -58,9 +74,10 @@ final class ConditionSets {
         Map<String, List<Explained>> byFamily = new LinkedHashMap<>();
         findings.forEach(f ->
                 byFamily.computeIfAbsent(f.family(), k -> new ArrayList<>()).add(f));
-        At at = new At(nodes, memory, conditions, new ConcurrentHashMap<>());
-        List<FamilyOfSets> families = byFamily.values().stream().map(at::family).toList();
-        return new ConditionSets(at, families, Joint.of(nodes, prior(pretests), families), null);
+        At at = new At(nodes, memory, conditions, new ConcurrentHashMap<>(), new ConcurrentHashMap<>());
+        List<FamilyOfSets> families =
+                byFamily.values().stream().map(f -> at.family(f).orElseThrow()).toList();
+        return new ConditionSets(at, families, Joint.of(nodes, prior(pretests), families), List.of(), null);
     }
 
     /** By set, how probable it is that exactly those conditions are there. */
@@ -90,9 +107,10 @@ final class ConditionSets {
             }
         }
         findings.add(further);
-        FamilyOfSets larger = at.family(findings);
+        FamilyOfSets larger = at.family(findings).orElseThrow();
         changed.add(larger);
-        return new ConditionSets(at, changed, joint.times(joint.ratio(larger, old)), new Grown(this, further));
+        return new ConditionSets(
+                at, changed, joint.times(joint.ratio(larger, old)), List.of(), new Grown(this, further));
     }
 
     /** The same at a few nodes, for what is decided by a wide margin. */
@@ -112,36 +130,42 @@ final class ConditionSets {
 
     private ConditionSets leavingOut(Set<Explained> leftOut) {
         List<FamilyOfSets> changed = new ArrayList<>();
-        Joint rest = joint;
+        List<double[][]> ratios = new ArrayList<>();
         for (FamilyOfSets family : families) {
             List<Explained> left =
                     family.findings.stream().filter(f -> !leftOut.contains(f)).toList();
-            FamilyOfSets smaller = family;
-            if (left.size() < family.findings.size()) {
-                smaller = left.isEmpty() ? null : at.family(left);
-                rest = rest.times(ratio(family, smaller));
-            }
-            if (smaller != null) {
-                changed.add(smaller);
+            if (left.size() == family.findings.size()) {
+                changed.add(family);
+            } else {
+                ratios.add(ratio(family, left));
+                at.family(left).ifPresent(changed::add);
             }
         }
-        return new ConditionSets(at, changed, rest, null);
+        return new ConditionSets(at, changed, joint, ratios, null);
     }
 
-    /** What a family comes to as a ratio to itself when some of it is left out. */
-    private double[][] ratio(FamilyOfSets family, FamilyOfSets left) {
-        Rest key = new Rest(family.findings, left == null ? List.of() : left.findings);
-        return at.ratios.computeIfAbsent(key, r -> joint.ratio(left, family));
+    /** What a family comes to as a ratio to itself when some of it is left. */
+    private double[][] ratio(FamilyOfSets family, List<Explained> left) {
+        return at.ratios.computeIfAbsent(
+                new Rest(family.findings, left),
+                r -> joint.ratio(at.family(left).orElse(null), family));
     }
 
     /** {@code logit J}: that the condition is among those that are there. */
     double logit(int condition) {
-        return logit(joint.sum, 1 << condition, 0);
+        return logit(sums(), 1 << condition, 0);
     }
 
     /** {@code logit J} of a condition given that another is absent. */
     double logitIfAbsent(int absent, int condition) {
-        return logit(joint.sum, 1 << condition, 1 << absent);
+        return logit(sums(), 1 << condition, 1 << absent);
+    }
+
+    private synchronized double[] sums() {
+        if (sums == null) {
+            sums = joint.sums(changes);
+        }
+        return sums;
     }
 
     /**
@@ -153,11 +177,6 @@ final class ConditionSets {
         FamilyOfSets family = familyOf(finding);
         double[] sums = sumsWithout.computeIfAbsent(finding, f -> sumsWithout(family, f));
         return logit(sums, asksAboutFew(family) ? family.causes[1 << condition] : 1 << condition, 0);
-    }
-
-    /** Whether what is left without a finding is found exactly for little. */
-    boolean asksAboutFew(Explained finding) {
-        return asksAboutFew(familyOf(finding));
     }
 
     private boolean asksAboutFew(FamilyOfSets family) {
@@ -176,13 +195,15 @@ final class ConditionSets {
         List<Explained> left =
                 family.findings.stream().filter(f -> !f.equals(finding)).toList();
         if (!asksAboutFew(family)) {
-            return joint.sums(ratio(family, left.isEmpty() ? null : at.family(left)));
+            List<double[][]> ratios = new ArrayList<>(changes);
+            ratios.add(ratio(family, left));
+            return joint.sums(ratios);
         }
         int[] causes = family.table.causes;
-        Joint byCauses = jointByCauses.computeIfAbsent(family, f -> joint.by(f.causes, f.table.row.length));
+        Joint byCauses = jointByCauses.computeIfAbsent(family, f -> joint.by(f.causes, f.table.row.length, changes));
         FamilyOfSets own = new FamilyOfSets(family.table, causes);
-        return byCauses.sums(
-                byCauses.ratio(left.isEmpty() ? null : new FamilyOfSets(at.memory.table(at.nodes, left), causes), own));
+        FamilyOfSets rest = left.isEmpty() ? null : new FamilyOfSets(at.memory.table(at.nodes, left), causes);
+        return byCauses.sums(List.<double[][]>of(byCauses.ratio(rest, own)));
     }
 
     /**

@@ -68,14 +68,15 @@ record Explained(
     /** By what it says, so that what was worked out for it once is found again. */
     @Override
     public boolean equals(Object other) {
-        return other instanceof Explained e
-                && id.equals(e.id)
-                && family.equals(e.family)
-                && positive == e.positive
-                && logSilent == e.logSilent
-                && Arrays.equals(causes, e.causes)
-                && Arrays.equals(logMissed, e.logMissed)
-                && Arrays.equals(logSpared, e.logSpared);
+        return this == other
+                || other instanceof Explained e
+                        && id.equals(e.id)
+                        && family.equals(e.family)
+                        && positive == e.positive
+                        && logSilent == e.logSilent
+                        && Arrays.equals(causes, e.causes)
+                        && Arrays.equals(logMissed, e.logMissed)
+                        && Arrays.equals(logSpared, e.logSpared);
     }
 
     @Override

@@ -124,34 +124,25 @@ public final class ExplainedFindings {
      * @return by finding, each within {@link #nearlyWithin} of what is exact, and where it is large within that share of it
      */
     public Map<String, Double> nearlyAdded(Collection<String> some, int condition, Set<String> leftOut) {
-        Map<Boolean, List<Explained>> byFew =
-                some.stream().map(findings::get).collect(Collectors.partitioningBy(sets()::asksAboutFew));
-        Map<String, Double> added = new HashMap<>();
-        if (!byFew.get(true).isEmpty()) {
-            ConditionSets exact = without(leftOut);
-            double standing = exact.logit(condition);
-            byFew.get(true).forEach(f -> added.put(f.id(), standing - exact.logitWithout(f, condition)));
+        NearSets rest = sets().near();
+        for (String finding : leftOut) {
+            rest = rest.without(findings.get(finding));
         }
-        List<Explained> dense = byFew.get(false);
-        if (!dense.isEmpty()) {
-            NearSets rest = sets().near();
-            for (String finding : leftOut) {
-                rest = rest.without(findings.get(finding));
-            }
-            double[] nearly = rest.logAdded(dense, condition);
-            for (int f = 0; f < nearly.length; f++) {
-                added.put(dense.get(f).id(), nearly[f]);
-            }
+        List<Explained> asked = some.stream().map(findings::get).toList();
+        double[] nearly = rest.logAdded(asked, condition);
+        Map<String, Double> added = new HashMap<>();
+        for (int f = 0; f < nearly.length; f++) {
+            added.put(asked.get(f).id(), nearly[f]);
         }
         return added;
     }
 
     /** By how much {@link #nearlyAdded} may be out, as was measured: the more the findings overlap, the more. */
     public double nearlyWithin() {
-        if (familyOverlap > 0.6 || generalOverlap > 0.3) {
+        if (familyOverlap > 0.5 || generalOverlap > 0.25) {
             return Double.POSITIVE_INFINITY;
         }
-        return familyOverlap > 0.5 || generalOverlap > 0.2 ? 0.02 : 0.003;
+        return familyOverlap > 0.45 || generalOverlap > 0.2 ? 0.05 : 0.01;
     }
 
     /** By how much a condition turns a finding positive; 0 for one that does not. */

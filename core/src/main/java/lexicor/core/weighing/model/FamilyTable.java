@@ -89,7 +89,7 @@ final class FamilyTable implements Remembered {
 
     @Override
     public int numbers() {
-        return 2 * rows * nodes.outer;
+        return 2 * rows * nodes.outer + (first.rows.count + second.rows.count) * nodes.inner;
     }
 
     /** At an outer node, by row. */
@@ -158,6 +158,7 @@ final class FamilyTable implements Remembered {
 
         private final int from;
         private final int[][] places;
+        private final double[][] product;
 
         Product(int from, int to, int[][] placeOf) {
             this.from = from;
@@ -168,11 +169,14 @@ final class FamilyTable implements Remembered {
             for (int m = from; m < to; m++) {
                 places[m - from] = rows.of(placeOf[m]);
             }
+            product = new double[rows.count][nodes.inner];
         }
 
-        /** At an outer node, by row of what they tell apart, then by inner node; the first half with the weights of those. */
+        /**
+         * At an outer node, by row of what they tell apart, then by inner node; the first half with the weights of those. Good until
+         * the next time.
+         */
         double[][] multiplied(int outer) {
-            double[][] product = new double[rows.count][nodes.inner];
             double[][] p = members[from].at(outer);
             for (int r = 0; r < product.length; r++) {
                 if (from == 0) {

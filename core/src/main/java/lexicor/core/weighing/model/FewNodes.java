@@ -2,54 +2,47 @@ package lexicor.core.weighing.model;
 
 import java.util.Arrays;
 
-/** For each set a few outer nodes next to each other, around its mean, whose numbers say nearly as much as all of them. */
+/** For each set a few outer nodes next to each other, around its mean, that say nearly as much of it as all of them. */
 final class FewNodes {
-    private static final int MOST = 13;
-    /** What is less has no say, and would not be a normal number once it is multiplied. */
-    private static final double LEAST = 1e-30;
+    private static final int MOST = 9;
 
     /** By which of them, then by set, the node. */
     final int[][] node;
-    /** By which of them, then by set, its number, so that they add up to the set's part of everything. */
-    final float[][] weight;
 
-    FewNodes(Joint joint, int outer) {
-        int count = Math.min(MOST, outer);
+    /**
+     * @param joint by the exact nodes and by set
+     * @param few the nodes to choose from
+     */
+    FewNodes(Joint joint, Nodes exact, Nodes few) {
+        int count = Math.min(MOST, few.outer);
         int sets = joint.sets();
         node = new int[count][sets];
-        weight = new float[count][sets];
         double[] moment = new double[sets];
         for (int i = 0; i < joint.nodes(); i++) {
             double[] numbers = joint.at(i);
+            double shift = exact.outerShift[joint.from + i];
             for (int set = 0; set < sets; set++) {
-                moment[set] += numbers[set] * i;
+                moment[set] += numbers[set] * shift;
             }
         }
-        double everything = Arrays.stream(joint.sum).sum();
         for (int set = 0; set < sets; set++) {
-            double mean = joint.from + (joint.sum[set] > 0 ? moment[set] / joint.sum[set] : 0);
-            int from = Math.min(outer - count, Math.max(0, (int) Math.round(mean - (count - 1) / 2.0)));
+            double mean = joint.sum[set] > 0 ? moment[set] / joint.sum[set] : 0;
+            int from = Math.min(few.outer - count, Math.max(0, nearest(mean, few.outerShift) - count / 2));
             for (int k = 0; k < count; k++) {
                 node[k][set] = from + k;
             }
-            weigh(set, joint, everything);
         }
     }
 
-    private void weigh(int set, Joint joint, double everything) {
-        double known = 0;
-        for (int[] of : node) {
-            known += number(joint, of[set], set);
+    private static int nearest(double shift, double[] rising) {
+        int above = Arrays.binarySearch(rising, shift);
+        if (above >= 0) {
+            return above;
         }
-        double scale = joint.sum[set] / everything / known;
-        for (int k = 0; k < node.length; k++) {
-            double made = scale * number(joint, node[k][set], set);
-            weight[k][set] = made > LEAST ? (float) made : 0;
+        above = -above - 1;
+        if (above == 0 || above == rising.length) {
+            return Math.min(above, rising.length - 1);
         }
-    }
-
-    private static double number(Joint joint, int node, int set) {
-        int at = node - joint.from;
-        return at >= 0 && at < joint.nodes() ? joint.at(at)[set] : 0;
+        return shift - rising[above - 1] < rising[above] - shift ? above - 1 : above;
     }
 }

@@ -133,24 +133,34 @@ final class Joint {
     }
 
     /** What the sets add up to once they are multiplied. */
-    double[] sums(double[][] ratio) {
+    double[] sums(List<double[][]> ratios) {
+        if (ratios.isEmpty()) {
+            return sum;
+        }
         double[] sums = new double[sum.length];
+        double[] numbers = new double[sum.length];
         for (int i = 0; i < value.length; i++) {
-            double[] numbers = value[i];
-            double[] by = ratio[i];
-            for (int set = 0; set < sums.length; set++) {
-                sums[set] += numbers[set] * by[set];
-            }
+            multiplied(i, ratios, numbers);
+            add(numbers, sums);
         }
         return sums;
     }
 
-    /** Sets added up by group. */
-    Joint by(int[] group, int groups) {
+    private void multiplied(int node, List<double[][]> ratios, double[] into) {
+        System.arraycopy(value[node], 0, into, 0, into.length);
+        for (double[][] ratio : ratios) {
+            times(ratio[node], into);
+        }
+    }
+
+    /** Sets multiplied, then added up by group. */
+    Joint by(int[] group, int groups, List<double[][]> ratios) {
         double[][] grouped = new double[value.length][groups];
+        double[] numbers = new double[sum.length];
         for (int i = 0; i < value.length; i++) {
+            multiplied(i, ratios, numbers);
             for (int set = 0; set < group.length; set++) {
-                grouped[i][group[set]] += value[i][set];
+                grouped[i][group[set]] += numbers[set];
             }
         }
         return new Joint(from, grouped);

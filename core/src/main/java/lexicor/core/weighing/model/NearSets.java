@@ -1,6 +1,7 @@
 package lexicor.core.weighing.model;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -12,6 +13,9 @@ import java.util.function.BiConsumer;
  * all.
  */
 final class NearSets {
+    /** What is less has no say, and would not be a normal number once it is multiplied. */
+    private static final double LEAST = 1e-30;
+
     private final At at;
     private final List<Family> families;
     /** By which of the nodes, then by set. */
@@ -32,7 +36,7 @@ final class NearSets {
 
         private Family made(List<Explained> findings) {
             FamilyOfSets family = new FamilyOfSets(memory.table(nodes, findings), conditions);
-            return new Family(findings, memory.nearTable(family.table).at(node, family.row));
+            return new Family(findings, memory.nearTable(family.table).without(node, family.row));
         }
     }
 
@@ -47,10 +51,47 @@ final class NearSets {
      * @param joint by set, prior and shares multiplied
      */
     static NearSets of(Nodes nodes, SetsMemory memory, int[] conditions, List<FamilyOfSets> families, Joint joint) {
-        FewNodes few = new FewNodes(joint, nodes.outer);
-        At at = new At(nodes, memory, conditions, few.node, new ConcurrentHashMap<>());
-        return new NearSets(
-                at, families.stream().map(f -> at.family(f.findings)).toList(), few.weight);
+        Nodes few = nodes.near(1);
+        int[][] node = new FewNodes(joint, nodes, few).node;
+        double[][] made = new double[node.length][joint.sets()];
+        for (int k = 0; k < made.length; k++) {
+            for (int set = 0; set < joint.sets(); set++) {
+                made[k][set] = few.outerWeight[node[k][set]];
+            }
+        }
+        for (FamilyOfSets family : families) {
+            memory.nearTable(family.table).times(node, family.row, made);
+            toOne(made);
+        }
+        At at = new At(nodes, memory, conditions, node, new ConcurrentHashMap<>());
+        List<Family> near = families.stream().map(f -> at.family(f.findings)).toList();
+        return new NearSets(at, near, weight(made, joint.sum));
+    }
+
+    /** So that each set's numbers add up to 1, and many findings do not underflow. */
+    private static void toOne(double[][] made) {
+        for (int set = 0; set < made[0].length; set++) {
+            double sum = 0;
+            for (double[] numbers : made) {
+                sum += numbers[set];
+            }
+            for (double[] numbers : made) {
+                numbers[set] /= sum;
+            }
+        }
+    }
+
+    /** Each set's numbers as parts of everything. */
+    private static float[][] weight(double[][] made, double[] bySet) {
+        double everything = Arrays.stream(bySet).sum();
+        float[][] weight = new float[made.length][bySet.length];
+        for (int k = 0; k < made.length; k++) {
+            for (int set = 0; set < bySet.length; set++) {
+                double part = made[k][set] * bySet[set] / everything;
+                weight[k][set] = part > LEAST ? (float) part : 0;
+            }
+        }
+        return weight;
     }
 
     /** The same with one more finding. */

@@ -22,6 +22,11 @@ public final class Nodes {
     private record Asked(double family, double general, int findings) {}
 
     private static final double UNNOTICED = 1e-13;
+    /** So many nodes for a family's own factor, and as many more for every three of its findings, nearly say it. */
+    private static final int NEAR_STEP = 5;
+
+    private static final int NEAR_LEAST = 7;
+
     private static final int KEPT = 1000;
     private static final Map<Asked, Nodes> FOUND = new ConcurrentHashMap<>();
     private static final Map<Key, Nodes> MADE = new ConcurrentHashMap<>();
@@ -45,6 +50,7 @@ public final class Nodes {
     /** What it was made by; null where it stays as it is. */
     private final Key key;
 
+    private final Map<Integer, Nodes> near = new ConcurrentHashMap<>();
     private final Map<Integer, Nodes> withInner = new ConcurrentHashMap<>();
 
     /**
@@ -73,6 +79,17 @@ public final class Nodes {
     /** The same nodes for the general factor, and as many for a family's own as so many findings of one call for. */
     public Nodes forFamilyOf(int findings) {
         return key == null ? this : with(key.byFamily.get(NodesNeeded.place(findings)));
+    }
+
+    /** Fewer nodes for both factors, the own factor's of a family of so many findings: for what need not be known exactly. */
+    Nodes near(int findings) {
+        return key == null ? this : near.computeIfAbsent((findings + 2) / 3, this::madeNear);
+    }
+
+    private Nodes madeNear(int thirds) {
+        int general = Math.min(key.outer, Math.max(NEAR_LEAST, key.outer / 2 | 1));
+        return made(
+                new Key(key.family, key.general, general, Math.min(key.inner, NEAR_STEP * (1 + thirds)), key.byFamily));
     }
 
     private Nodes with(int ofFamily) {

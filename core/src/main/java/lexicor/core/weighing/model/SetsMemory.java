@@ -54,7 +54,10 @@ public final class SetsMemory {
     }
 
     NearTable nearTable(FamilyTable family) {
-        return (NearTable) remember(new NearOfFamily(family.nodes, family.findings), () -> new NearTable(family));
+        Nodes nodes = family.nodes.near(family.findings.size());
+        return (NearTable) remember(
+                new NearOfFamily(nodes, family.findings),
+                () -> new NearTable(family, nodes, atNodes(nodes, family.findings)));
     }
 
     private List<FindingAtNodes> atNodes(Nodes nodes, List<Explained> findings) {
