@@ -50,7 +50,7 @@ public final class AmongRivals {
                 findings.nearlyAdded(own.stream().map(i -> i.id).toList(), index, setAside);
         own.forEach(i -> nearly.put(i.id, against(i, nearly.get(i.id))));
         double most = nearly.values().stream().mapToDouble(a -> a).max().orElse(-1);
-        double within = findings.nearlyWithin();
+        double within = findings.nearlyWithin(setAside);
         double atLeast = Math.max(most - 2 * within * (1 + Math.max(0, most)), -within);
         // Also what is no number: then it has to be known exactly.
         List<Item> candidates =

@@ -109,15 +109,15 @@ final class ConditionSets {
         findings.add(further);
         FamilyOfSets larger = at.family(findings).orElseThrow();
         changed.add(larger);
-        return new ConditionSets(
-                at, changed, joint.times(joint.ratio(larger, old)), List.of(), new Grown(this, further));
+        return new ConditionSets(at, changed, joint.times(joint.ratio(larger, old)), changes, new Grown(this, further));
     }
 
-    /** The same at a few nodes, for what is decided by a wide margin. */
+    /** The same at a few nodes, for what is decided by a wide margin; asked where nothing was left out. */
     synchronized NearSets near() {
         if (near == null) {
             near = grown == null
-                    ? NearSets.of(at.nodes, at.memory, at.conditions, families, joint)
+                    ? NearSets.of(at.nodes, at.memory, families, joint, f -> at.family(f)
+                            .orElseThrow())
                     : grown.of.near().with(grown.by);
         }
         return near;

@@ -137,12 +137,15 @@ public final class ExplainedFindings {
         return added;
     }
 
-    /** By how much {@link #nearlyAdded} may be out, as was measured: the more the findings overlap, the more. */
-    public double nearlyWithin() {
+    /**
+     * By how much {@link #nearlyAdded} may be out, as was measured: the more findings overlap, and the more of them are left out, the
+     * more.
+     */
+    public double nearlyWithin(Set<String> leftOut) {
         if (familyOverlap > 0.5 || generalOverlap > 0.25) {
             return Double.POSITIVE_INFINITY;
         }
-        return familyOverlap > 0.45 || generalOverlap > 0.2 ? 0.05 : 0.01;
+        return (familyOverlap > 0.45 || generalOverlap > 0.2 ? 0.01 : 0.006) * (1 + leftOut.size());
     }
 
     /** By how much a condition turns a finding positive; 0 for one that does not. */

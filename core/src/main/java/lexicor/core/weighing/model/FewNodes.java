@@ -1,7 +1,5 @@
 package lexicor.core.weighing.model;
 
-import java.util.Arrays;
-
 /** For each set a few outer nodes next to each other, around its mean, that say nearly as much of it as all of them. */
 final class FewNodes {
     private static final int MOST = 9;
@@ -34,15 +32,13 @@ final class FewNodes {
         }
     }
 
-    private static int nearest(double shift, double[] rising) {
-        int above = Arrays.binarySearch(rising, shift);
-        if (above >= 0) {
-            return above;
+    private static int nearest(double shift, double[] shifts) {
+        int nearest = 0;
+        for (int i = 1; i < shifts.length; i++) {
+            if (Math.abs(shifts[i] - shift) <= Math.abs(shifts[nearest] - shift)) {
+                nearest = i;
+            }
         }
-        above = -above - 1;
-        if (above == 0 || above == rising.length) {
-            return Math.min(above, rising.length - 1);
-        }
-        return shift - rising[above - 1] < rising[above] - shift ? above - 1 : above;
+        return nearest;
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiConsumer;
+import java.util.function.Function;
 
 /**
  * {@link ConditionSets} at a few nodes of the general factor for each set, for what is decided by a wide margin: nearly what all nodes
@@ -27,15 +28,22 @@ final class NearSets {
     /** A family at the few nodes: by finding, by which of the nodes, then by set the share without it as a ratio to the share. */
     private record Family(List<Explained> findings, float[][][] without) {}
 
-    /** What stays the same whichever findings are there. */
+    /**
+     * What stays the same whichever findings are there.
+     *
+     * @param ofSets a family by its findings
+     */
     private record At(
-            Nodes nodes, SetsMemory memory, int[] conditions, int[][] node, Map<List<Explained>, Family> known) {
+            SetsMemory memory,
+            int[][] node,
+            Function<List<Explained>, FamilyOfSets> ofSets,
+            Map<List<Explained>, Family> known) {
         Family family(List<Explained> findings) {
             return known.computeIfAbsent(findings, this::made);
         }
 
         private Family made(List<Explained> findings) {
-            FamilyOfSets family = new FamilyOfSets(memory.table(nodes, findings), conditions);
+            FamilyOfSets family = ofSets.apply(findings);
             return new Family(findings, memory.nearTable(family.table).without(node, family.row));
         }
     }
@@ -47,10 +55,15 @@ final class NearSets {
     }
 
     /**
-     * @param conditions places in the case of the conditions considered, rising
      * @param joint by set, prior and shares multiplied
+     * @param ofSets a family by its findings
      */
-    static NearSets of(Nodes nodes, SetsMemory memory, int[] conditions, List<FamilyOfSets> families, Joint joint) {
+    static NearSets of(
+            Nodes nodes,
+            SetsMemory memory,
+            List<FamilyOfSets> families,
+            Joint joint,
+            Function<List<Explained>, FamilyOfSets> ofSets) {
         Nodes few = nodes.near(1);
         int[][] node = new FewNodes(joint, nodes, few).node;
         double[][] made = new double[node.length][joint.sets()];
@@ -63,7 +76,7 @@ final class NearSets {
             memory.nearTable(family.table).times(node, family.row, made);
             toOne(made);
         }
-        At at = new At(nodes, memory, conditions, node, new ConcurrentHashMap<>());
+        At at = new At(memory, node, ofSets, new ConcurrentHashMap<>());
         List<Family> near = families.stream().map(f -> at.family(f.findings)).toList();
         return new NearSets(at, near, weight(made, joint.sum));
     }

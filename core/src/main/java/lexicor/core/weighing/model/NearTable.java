@@ -44,7 +44,7 @@ final class NearTable implements Remembered {
 
     @Override
     public int numbers() {
-        return nodes.outer * family.rows * count / 2;
+        return nodes.outer * family.rows * (count + 2) / 2;
     }
 
     /**
