@@ -90,11 +90,13 @@ abstract class EveryPage extends InBrowser {
             Assertions.assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
                     .as("width of " + at)
                     .isLessThanOrEqualTo(size[0]);
-            accessible(at);
-            EverySize.inTheme(page, "light");
-            legible(at + " in the light");
-            EverySize.inTheme(page, "dark");
+            legible(at);
         }
+        // At its narrowest a page is made of other pieces.
+        accessible(path + " at its narrowest");
+        EverySize.inTheme(page, "light");
+        legible(path + " at its narrowest in the light");
+        EverySize.inTheme(page, "dark");
         page.setViewportSize(1280, 800);
         EverySize.spaceOut(page);
         everyTab(() -> EverySize.nothingCutWhereSpaced(page, path));

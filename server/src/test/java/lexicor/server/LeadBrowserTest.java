@@ -24,6 +24,8 @@ class LeadBrowserTest extends InBrowser {
     @RegisterExtension
     static final Running LEXICOR = Running.demo();
 
+    private static final String FORM = "fieldset:has(> legend)";
+
     private static final String PAIR = "/evidence/pair?criterion=neer/pain&condition=subacromial-pain";
 
     @Override
@@ -163,7 +165,8 @@ class LeadBrowserTest extends InBrowser {
                     + URLEncoder.encode(entry.get("id").asString(), UTF_8)));
             assertThat(page.getByText(kind.equals("test") ? "As it stands on the couch" : "It can be stored as it is."))
                     .isVisible();
-            accessible(kind);
+            // The lists beside it are the same for every kind, and long.
+            Assertions.assertThat(Axe.violationsWithin(page, FORM)).as(kind).isEmpty();
         }
         Assertions.assertThat(kinds).hasSize(19);
     }

@@ -4,6 +4,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.lang.management.ManagementFactory;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -38,6 +39,10 @@ final class ServerProcess implements AutoCloseable {
         if (Files.exists(classes)) {
             command.addAll(List.of("-XX:SharedArchiveFile=" + classes, "-Xshare:auto", "-Xlog:cds=off"));
         }
+        // As thoroughly compiled as whoever starts it: short runs are over before the thorough compiler pays.
+        ManagementFactory.getRuntimeMXBean().getInputArguments().stream()
+                .filter(a -> a.startsWith("-XX:TieredStopAtLevel"))
+                .forEach(command::add);
         command.addAll(
                 List.of("-Dlexicor.data=" + data, "-Dlexicor.port=0", "-Dlexicor.packs=" + root.resolve("packs")));
         for (String property : properties) {

@@ -34,7 +34,7 @@ class WholeProgramTest {
 
     @Test
     void nonsenseIsRefusedAndNothingBreaks() throws Exception {
-        FuzzRun.Result result = FuzzRun.run(ROOT, server, lead, 1000, 3);
+        FuzzRun.Result result = FuzzRun.run(ROOT, server, lead, 700, 3);
         assertThat(result.faults()).isEmpty();
         assertThat(result.byStatus()).containsKeys(200, 400, 409, 422);
         assertThat(result.acknowledged()).isPositive();
