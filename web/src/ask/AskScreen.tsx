@@ -10,6 +10,7 @@ import { capital } from "../pieces/format";
 import { later } from "../pieces/later";
 import { PageHeading } from "../pieces/PageHeading";
 import { Toggles } from "../pieces/Toggles";
+import { AgeField } from "./AgeField";
 import { Candidates } from "./Candidates";
 import { Checks } from "./Checks";
 import { History } from "./History";
@@ -26,6 +27,11 @@ const WhereItHurts = later(
 const SIDES = [
   { id: "left", label: "Left" },
   { id: "right", label: "Right" },
+] as const;
+
+const SEXES = [
+  { id: "female", label: "Female" },
+  { id: "male", label: "Male" },
 ] as const;
 
 /** What is asked before anybody is touched. Every answer saves by itself. */
@@ -116,12 +122,26 @@ export function AskScreen() {
           />
           The other side is troubled too, so it is no baseline
         </label>
+        <div className="flex flex-wrap items-start gap-x-8 gap-y-3">
+          <AgeField
+            key={`${view.code} ${intake.age}`}
+            value={intake.age}
+            onSave={(age) => set({ age, ...(age === undefined && { ageBand: undefined }) })}
+          />
+          <Toggles
+            label="Sex at birth, where it matters"
+            value={intake.sex ?? ""}
+            options={SEXES}
+            mayClear
+            onChange={(sex) => set({ sex: sex || undefined })}
+          />
+        </div>
         <Toggles
-          label="Age"
+          label={intake.age === undefined ? "Or the age as a band" : "The band of the age"}
           value={intake.ageBand ?? ""}
           options={catalogue.ageBands}
           mayClear
-          onChange={(band) => set({ ageBand: band || undefined })}
+          onChange={(band) => set({ age: undefined, ageBand: band || undefined })}
         />
         <Toggles
           label="Setting"

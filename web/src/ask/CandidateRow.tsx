@@ -1,20 +1,20 @@
 import { RadioGroup } from "radix-ui";
-import type { CandidateChoice, Catalogue, Intake } from "../api/types";
+import type { CandidateChoice, Catalogue, Intake, Standing } from "../api/types";
 import { percent } from "../pieces/format";
 import { BaseRate } from "./BaseRate";
+import { Steps } from "./Steps";
 
 /** One candidate on five notches; the middle one is the base rate as it is. */
 export function CandidateRow(props: {
   choice: CandidateChoice;
   intake: Intake;
   catalogue: Catalogue;
-  pretest: number | undefined;
-  /** What moves the base rate to the pretest; nothing where nothing does. */
-  began: string | undefined;
+  /** Where it stands; nothing where it is a candidate after an injury only. */
+  standing: Standing["conditions"][number] | undefined;
   onChange: (choice: CandidateChoice) => void;
   onRemove: () => void;
 }) {
-  const { choice, catalogue } = props;
+  const { choice, catalogue, standing } = props;
   const condition = catalogue.conditions.find((c) => c.id === choice.condition);
   if (!condition) {
     return null;
@@ -32,8 +32,13 @@ export function CandidateRow(props: {
           own={choice.baseRate}
           onChange={(baseRate) => props.onChange({ ...choice, baseRate })}
         />
-        {props.began && (
-          <span className="block text-[14px] text-soft">{props.began.replaceAll(" %", "\u00a0%")}</span>
+        {standing && (
+          <Steps
+            start={standing.start}
+            pretest={standing.pretest}
+            intake={props.intake}
+            ages={catalogue.ageBands}
+          />
         )}
       </span>
       <RadioGroup.Root
@@ -57,12 +62,12 @@ export function CandidateRow(props: {
         ))}
       </RadioGroup.Root>
       <span className="text-right text-[19px] font-bold">
-        {props.pretest === undefined ? (
+        {standing === undefined ? (
           <span className="text-[14px] font-normal text-soft">
             {condition.traumaOnly ? "after an injury only" : ""}
           </span>
         ) : (
-          percent(props.pretest)
+          percent(standing.pretest)
         )}
       </span>
       <button

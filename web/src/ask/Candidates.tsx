@@ -36,23 +36,19 @@ export function Candidates(props: {
         <span />
       </div>
       <ul className="m-0 list-none p-0">
-        {intake.candidates.map((c) => {
-          const standing = props.standing.conditions.find((s) => s.id === c.condition);
-          return (
-            <CandidateRow
-              key={c.condition}
-              choice={c}
-              intake={intake}
-              catalogue={catalogue}
-              pretest={standing?.pretest}
-              began={standing?.began.split(", ").slice(1).join(", ")}
-              onChange={(changed) =>
-                onChange(intake.candidates.map((o) => (o.condition === changed.condition ? changed : o)))
-              }
-              onRemove={() => onChange(intake.candidates.filter((o) => o.condition !== c.condition))}
-            />
-          );
-        })}
+        {intake.candidates.map((c) => (
+          <CandidateRow
+            key={c.condition}
+            choice={c}
+            intake={intake}
+            catalogue={catalogue}
+            standing={props.standing.conditions.find((s) => s.id === c.condition)}
+            onChange={(changed) =>
+              onChange(intake.candidates.map((o) => (o.condition === changed.condition ? changed : o)))
+            }
+            onRemove={() => onChange(intake.candidates.filter((o) => o.condition !== c.condition))}
+          />
+        ))}
       </ul>
       <label className="flex flex-wrap items-center gap-3 text-[16px]">
         Add a candidate

@@ -12,6 +12,7 @@ import type {
   ConditionStanding,
   Intake,
   LedgerRow,
+  Standing,
   Supposition,
   Weighed,
 } from "../api/types";
@@ -36,6 +37,7 @@ const INTAKE = {
 } as unknown as Intake;
 const VIEW = { code: "HB-001", id: 1, version: 6, intake: INTAKE } as unknown as CaseView;
 const CATALOGUE = {
+  ageBands: [{ id: "30-45", label: "30 to 45" }],
   suspicions: [
     { id: "unlikely", label: "Unlikely" },
     { id: "as-usual", label: "As usual" },
@@ -158,15 +160,24 @@ describe("a candidate", () => {
             choice={choice}
             intake={INTAKE}
             catalogue={CATALOGUE}
-            pretest={0.05}
-            began="base rate 5 %, age × 0.4: 2 %"
+            standing={
+              {
+                pretest: 0.02,
+                start: {
+                  baseRate: 0.05,
+                  steps: [{ by: "age", odds: 0.4, because: "a series of 1990" }],
+                  held: false,
+                },
+              } as Standing["conditions"][number]
+            }
             onChange={(c) => changes.push(c)}
             onRemove={() => undefined}
           />
         </ul>,
       );
     row({ condition: "slap-tear", suspicion: "as-usual" });
-    expect(screen.getByText("base rate 5 %, age × 0.4: 2 %")).toBeDefined();
+    expect(screen.getByText(/your suspicion ×1: 2.0/).textContent).toContain("×0.4");
+    expect(screen.getByText("a series of 1990")).toBeDefined();
     await user.click(screen.getByRole("radio", { name: "Likely" }));
     expect(changes.at(-1)).toEqual({ condition: "slap-tear", suspicion: "likely" });
     await user.click(screen.getByRole("button", { name: /^base rate 5/ }));

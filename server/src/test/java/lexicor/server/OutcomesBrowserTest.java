@@ -9,18 +9,20 @@ import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** A lead's walk: notes how a case came out, sees the table move, takes over a base rate, and finds a closed case unchanged. */
-class OutcomesBrowserTest extends InBrowser {
+class OutcomesBrowserTest extends EveryPage {
     @RegisterExtension
-    static final Running LEXICOR = Running.demoYear(40);
+    static final Running YEAR = Running.demoYear(40);
 
     private static final String CLOSED = "SIM-001";
 
     @Override
     Running lexicor() {
-        return LEXICOR;
+        return YEAR;
     }
 
     private Locator region(String name) {
@@ -29,17 +31,23 @@ class OutcomesBrowserTest extends InBrowser {
     }
 
     private static int counted() {
-        return LEXICOR.get("/api/outcomes/accuracy")
+        return YEAR.get("/api/outcomes/accuracy")
                 .body()
                 .at("/restsOn/withOutcome")
                 .asInt();
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"/outcomes", "/cases/SIM-001/outcome"})
+    void isForEverybody(String path) {
+        look(path);
+    }
+
     @Test
     void whatCameOutIsNotedCountedAndLearnedFrom() {
-        JsonNode closed = LEXICOR.get("/api/cases/" + CLOSED + "/weighed").body();
+        JsonNode closed = YEAR.get("/api/cases/" + CLOSED + "/weighed").body();
         int before = counted();
-        page.navigate(LEXICOR.url("/cases/HB-001/outcome"));
+        page.navigate(YEAR.url("/cases/HB-001/outcome"));
         Locator form = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Note what came out"));
         form.getByLabel("By what").selectOption("mri");
         Locator first = form.getByRole(AriaRole.LISTITEM).first();
@@ -51,7 +59,7 @@ class OutcomesBrowserTest extends InBrowser {
         assertThat(region("Conditions").getByRole(AriaRole.LISTITEM).first()).containsText("the program said");
         accessible("What came out");
 
-        page.navigate(LEXICOR.url("/outcomes/accuracy"));
+        page.navigate(YEAR.url("/outcomes/accuracy"));
         assertThat(page.getByText(Pattern.compile("something came out of " + (before + 1) + "\\.")))
                 .isVisible();
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Base rates"))
@@ -64,9 +72,9 @@ class OutcomesBrowserTest extends InBrowser {
         assertThat(page.getByText(Pattern.compile(", as learned")).first()).isVisible();
         Assertions.assertThat(words).startsWith("Take over ");
 
-        JsonNode after = LEXICOR.get("/api/cases/" + CLOSED + "/weighed").body();
+        JsonNode after = YEAR.get("/api/cases/" + CLOSED + "/weighed").body();
         Assertions.assertThat(after.get("standing")).isEqualTo(closed.get("standing"));
-        page.navigate(LEXICOR.url("/cases/" + CLOSED + "/outcome"));
+        page.navigate(YEAR.url("/cases/" + CLOSED + "/outcome"));
         assertThat(page.getByText("A simulated case: nobody's patient")).isVisible();
         assertThat(page.getByText(Pattern.compile("It keeps the figures and settings of that moment")))
                 .isVisible();
@@ -74,7 +82,7 @@ class OutcomesBrowserTest extends InBrowser {
 
     @Test
     void theMeetingsPageLeadsToWhatItNames() {
-        page.navigate(LEXICOR.url("/outcomes"));
+        page.navigate(YEAR.url("/outcomes"));
         assertThat(region("How it came out").getByRole(AriaRole.ROW).nth(1)).isVisible();
         Locator things = region("Three things to change");
         assertThat(things).isVisible();

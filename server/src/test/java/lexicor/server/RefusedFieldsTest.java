@@ -43,6 +43,10 @@ class RefusedFieldsTest {
             "involvedSide":"left"          | "involvedSide":"top"             | intake.involvedSide              | expected left or right
             "dominantSide":"right"         | "dominantSide":"both"            | intake.dominantSide              | expected left or right
             "46-64"                        | "46-65"                          | intake.ageBand                   | expected under-18
+            "ageBand"                      | "age":121,"ageBand"              | intake.age                       | from 0 to 120
+            "ageBand"                      | "age":1958,"ageBand"             | intake.age                       | no date of birth is kept
+            "ageBand"                      | "age":"3.5.1958","ageBand"       | intake.age                       | no date of birth is kept
+            "ageBand"                      | "sex":"no","ageBand"             | intake.sex                       | expected female or male
             "community"                    | "harbour"                        | setting                          | expected community
             "mechanism":""                 | "mechanism":null                 | intake.mechanism                 | at most 400
             "frozen-shoulder"              | "frozen-knee"                    | intake.candidates[0].condition   | no such condition

@@ -26,6 +26,18 @@ public enum AgeBand {
         return Arrays.stream(values()).filter(b -> b.id.equals(id)).findFirst();
     }
 
+    /**
+     * The band that an age is in.
+     *
+     * @param years from 0 on
+     */
+    public static AgeBand of(int years) {
+        return Arrays.stream(values())
+                .filter(b -> b.youngest <= years)
+                .reduce((younger, older) -> older)
+                .orElseThrow(() -> new IllegalArgumentException("no age is below 0, found " + years));
+    }
+
     /** The name used in files and the API. */
     @JsonValue
     public String id() {

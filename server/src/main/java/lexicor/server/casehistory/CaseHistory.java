@@ -278,7 +278,8 @@ class CaseHistory {
         flat.put("complaint", InWords.of(c.complaint));
         flat.put("affected side", InWords.of(c.involvedSide));
         flat.put("dominant side", InWords.of(c.dominantSide));
-        flat.put("age", InWords.of(c.ageBand));
+        flat.put("age", c.age == null ? InWords.of(c.ageBand) : String.valueOf(c.age));
+        flat.put("sex", InWords.of(c.sex));
         flat.put("setting", InWords.of(c.setting));
         flat.put("what happened", InWords.of(c.mechanism));
         flat.put("studies at high risk of bias", InWords.of(c.highBias));

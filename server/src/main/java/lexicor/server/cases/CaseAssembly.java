@@ -9,6 +9,7 @@ import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.Setting;
+import lexicor.core.catalogue.Sex;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
@@ -64,6 +65,10 @@ final class CaseAssembly {
         return Optional.ofNullable(stored.ageBand).flatMap(AgeBand::withId);
     }
 
+    private static Optional<Sex> sex(CaseRecord stored) {
+        return Optional.ofNullable(stored.sex).flatMap(Sex::withId);
+    }
+
     private static Candidate candidate(
             CaseRecord of,
             CandidateRecord stored,
@@ -77,7 +82,7 @@ final class CaseAssembly {
                         .flatMap(k -> k.pretest(condition.id(), setting))
                         .orElseGet(() -> condition.pretest().get(setting))
                 : stored.baseRate;
-        Pretest pretest = Pretest.of(catalogue.ages(), condition.id(), base, age(of), Optional.empty(), suspicion);
+        Pretest pretest = Pretest.of(catalogue.ages(), condition.id(), base, age(of), sex(of), suspicion);
         return Candidate.of(condition, pretest, catalogue.relations().settledBefore(condition.id()));
     }
 

@@ -7,15 +7,20 @@ import java.util.Map;
 import java.util.Optional;
 import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.Setting;
+import lexicor.core.catalogue.Sex;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.examination.Side;
 import lexicor.core.weighing.input.Suspicion;
 import lexicor.server.cases.records.CandidateRecord;
 import lexicor.server.cases.records.CaseRecord;
+import tools.jackson.databind.annotation.JsonDeserialize;
 
 /**
  * What is asked before the examination.
  *
+ * @param age in years; absent where it is not known, or known as a band alone
+ * @param ageBand the band of the age, where that is given
+ * @param sex at birth, where it matters; absent where it was not said, and moves nothing then
  * @param bothSides whether the other side is troubled too, so that it is no baseline; absent where it is not
  * @param highBias this case's own way to take studies at high risk of bias; absent where the department's applies
  * @param answers history items answered yes or no; those not known are absent
@@ -27,7 +32,9 @@ public record Intake(
         String complaint,
         Side involvedSide,
         @Schema(nullable = true) Side dominantSide,
+        @Schema(nullable = true, minimum = "0", maximum = "120") @JsonDeserialize(using = AgeInYears.class) Integer age,
         @Schema(nullable = true) AgeBand ageBand,
+        @Schema(nullable = true) Sex sex,
         Setting setting,
         String mechanism,
         @Schema(nullable = true) Boolean bothSides,
@@ -51,7 +58,9 @@ public record Intake(
                 stored.complaint,
                 Side.withId(stored.involvedSide).orElseThrow(),
                 Optional.ofNullable(stored.dominantSide).flatMap(Side::withId).orElse(null),
+                stored.age,
                 Optional.ofNullable(stored.ageBand).flatMap(AgeBand::withId).orElse(null),
+                Optional.ofNullable(stored.sex).flatMap(Sex::withId).orElse(null),
                 Setting.withId(stored.setting).orElseThrow(),
                 stored.mechanism,
                 Boolean.TRUE.equals(stored.bothSides) ? true : null,
@@ -73,7 +82,10 @@ public record Intake(
         stored.complaint = complaint;
         stored.involvedSide = involvedSide.id();
         stored.dominantSide = dominantSide == null ? null : dominantSide.id();
-        stored.ageBand = ageBand == null ? null : ageBand.id();
+        AgeBand band = age == null ? ageBand : AgeBand.of(age);
+        stored.age = age;
+        stored.ageBand = band == null ? null : band.id();
+        stored.sex = sex == null ? null : sex.id();
         stored.setting = setting.id();
         stored.mechanism = mechanism;
         stored.bothSides = Boolean.TRUE.equals(bothSides);

@@ -9,10 +9,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Setting;
+import lexicor.core.catalogue.Sex;
 import lexicor.core.document.Documents;
 import lexicor.core.document.Entry;
 import lexicor.core.examination.Side;
@@ -151,7 +151,9 @@ class DemoClinic implements ApplicationRunner {
                                 intake.complaint(),
                                 side,
                                 side(entry, "dominant"),
-                                AgeBand.withId(entry.text("age")).orElseThrow(() -> entry.problem("age", "unknown")),
+                                entry.wholeNumber("age", 0, 120),
+                                null,
+                                entry.optionalText("sex").flatMap(Sex::withId).orElse(null),
                                 intake.setting(),
                                 entry.text("mechanism"),
                                 entry.flag("bothSides", false) ? true : null,

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import lexicor.core.catalogue.AgeBand;
+import lexicor.core.catalogue.Sex;
 import lexicor.core.catalogue.packs.SpreadsheetText;
 import lexicor.core.document.Table;
 import lexicor.core.examination.Side;
@@ -32,7 +33,7 @@ final class ArchiveWriter {
 
     ArchiveWriter(JsonMapper json) {
         this.json = json;
-        table("cases", "case", "complaint", "side", "setting", "age", "dominant", "visits", "day");
+        table("cases", "case", "complaint", "side", "setting", "age", "years", "sex", "dominant", "visits", "day");
         table("taps", "case", "visit", "day", "test", "at", "side", "changes", "taken_back");
         table("findings", "case", "criterion", "test", "side", "outcome");
         table("measured", "case", "visit", "day", "measure", "item", "side", "place", "amount", "word");
@@ -54,6 +55,8 @@ final class ArchiveWriter {
                 file.intake().involvedSide().id(),
                 file.intake().setting().id(),
                 Optional.ofNullable(file.intake().ageBand()).map(AgeBand::id).orElse(null),
+                file.intake().age(),
+                Optional.ofNullable(file.intake().sex()).map(Sex::id).orElse(null),
                 Optional.ofNullable(file.intake().dominantSide()).map(Side::id).orElse(null),
                 file.visits().size(),
                 file.visits().get(file.visits().size() - 1).day());

@@ -120,6 +120,14 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                     .reduce((a, b) -> b.startsWith("[") ? a + b : a + "." + b)
                     .orElse("");
             detail = "unknown, or not of the expected type";
+            if (bind.getCause() instanceof Refusal said) {
+                return new ResponseEntity<>(
+                        problem(
+                                HttpStatus.UNPROCESSABLE_CONTENT,
+                                field + ": " + said.getMessage(),
+                                List.of(new Problem("", field, said.getMessage()))),
+                        HttpStatus.UNPROCESSABLE_CONTENT);
+            }
             if (bind instanceof InvalidFormatException wrong
                     && wrong.getTargetType().isEnum()) {
                 return new ResponseEntity<>(

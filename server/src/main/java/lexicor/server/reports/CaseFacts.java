@@ -100,8 +100,13 @@ final class CaseFacts {
 
     String background() {
         List<String> parts = new ArrayList<>();
-        Optional.ofNullable(intake().ageBand())
-                .ifPresent(a -> parts.add("age " + a.label().toLowerCase(Locale.ROOT)));
+        if (intake().age() != null) {
+            parts.add("age " + intake().age());
+        } else {
+            Optional.ofNullable(intake().ageBand())
+                    .ifPresent(a -> parts.add("age " + a.label().toLowerCase(Locale.ROOT)));
+        }
+        Optional.ofNullable(intake().sex()).ifPresent(s -> parts.add(s.id()));
         parts.add(
                 intake().dominantSide() == null
                         ? "dominant side not noted"

@@ -24,6 +24,7 @@ import lexicor.server.standing.Standing.AimedView;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standing.DefinitionView;
 import lexicor.server.standing.Standing.LastView;
+import lexicor.server.standing.Standing.StartView;
 
 /** The candidates as the pages show them: one list, whole (method M18). */
 final class ConditionViews {
@@ -105,6 +106,7 @@ final class ConditionViews {
                 marked(listed),
                 settle.of(c),
                 PretestWords.of(began.get(c.id())),
+                start(began.get(c.id())),
                 rivals.of(c),
                 new AimedView(
                         listed.aimed().positive(),
@@ -115,6 +117,10 @@ final class ConditionViews {
                         .map(ConditionViews::definition)
                         .toList(),
                 last.map(l -> last(l, basis)).orElse(null));
+    }
+
+    private static StartView start(Pretest pretest) {
+        return new StartView(pretest.baseRate(), pretest.steps(), pretest.isHeld());
     }
 
     private String marked(ListedCondition listed) {

@@ -6,6 +6,7 @@ import java.util.List;
 import lexicor.core.examination.DefinitionState;
 import lexicor.core.planning.Restraint;
 import lexicor.core.weighing.Verdict;
+import lexicor.core.weighing.input.Pretest;
 import lexicor.core.weighing.listed.ListedCondition;
 
 /**
@@ -60,6 +61,7 @@ public record Standing(
      * @param marked that it is diagnosed by its sign, or meets its definition, in a few words; absent where neither is so
      * @param settle what has to be settled before it is acted on; absent where nothing has to
      * @param began how its pretest comes about: base rate, age, suspicion
+     * @param start the same step by step
      * @param rivals the candidates that explain part of what speaks for it, those that change it most first
      * @param last where it stood when it was last examined, where that was not at this visit
      */
@@ -85,10 +87,19 @@ public record Standing(
             @Schema(nullable = true) String marked,
             @Schema(nullable = true) SettleView settle,
             String began,
+            StartView start,
             List<RivalView> rivals,
             AimedView aimed,
             List<DefinitionView> definitions,
             @Schema(nullable = true) LastView last) {}
+
+    /**
+     * Where a condition begins (method M25).
+     *
+     * @param steps what moves the base rate, in order; what moves nothing is left out
+     * @param held whether the steps would take it farther than steps may
+     */
+    public record StartView(double baseRate, List<Pretest.Step> steps, boolean held) {}
 
     /**
      * What has to be settled before a condition is acted on (method M11).

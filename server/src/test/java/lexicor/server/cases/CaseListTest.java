@@ -9,6 +9,7 @@ import lexicor.core.weighing.listed.ListedCondition.Group;
 import lexicor.server.standing.Standing.AimedView;
 import lexicor.server.standing.Standing.ConditionStanding;
 import lexicor.server.standing.Standing.DefinitionView;
+import lexicor.server.standing.Standing.StartView;
 import org.junit.jupiter.api.Test;
 
 /** What the list of cases names of one. */
@@ -57,6 +58,7 @@ class CaseListTest {
                 met ? "meets its definition" : null,
                 null,
                 "base rate 40 %",
+                new StartView(0.4, List.of(), false),
                 List.of(),
                 new AimedView(positive, 0, 0, ""),
                 met ? List.of(new DefinitionView("d", "d", "s", "", State.MET, 1, 1, "")) : List.of(),

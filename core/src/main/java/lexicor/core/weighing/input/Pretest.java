@@ -18,6 +18,11 @@ import lexicor.core.numbers.Logit;
  * @param steps what moves it, in that order; what moves nothing is left out
  */
 public record Pretest(double baseRate, List<Step> steps) {
+    /** No step takes a pretest below this, nor above the other: nothing that is told settles what nobody has examined. */
+    public static final double LEAST = 0.0005;
+
+    public static final double MOST = 0.95;
+
     /** What moves a pretest. */
     public enum By {
         AGE,
@@ -75,7 +80,7 @@ public record Pretest(double baseRate, List<Step> steps) {
         return new Pretest(baseRate, List.of());
     }
 
-    /** The probability that the condition begins at. */
+    /** The probability that the condition begins at; a base rate beyond the limits is the limit itself. */
     public double probability() {
         if (steps.isEmpty()) {
             return baseRate;
@@ -84,6 +89,12 @@ public record Pretest(double baseRate, List<Step> steps) {
         for (Step step : steps) {
             logOdds += Math.log(step.odds());
         }
-        return Logit.inverse(logOdds);
+        return Math.max(Math.min(LEAST, baseRate), Math.min(Math.max(MOST, baseRate), Logit.inverse(logOdds)));
+    }
+
+    /** Whether its steps would take it beyond what steps may. */
+    public boolean isHeld() {
+        double probability = probability();
+        return !steps.isEmpty() && (probability <= LEAST || probability >= MOST);
     }
 }

@@ -8,7 +8,9 @@ import java.util.Optional;
 import java.util.Random;
 import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.AgeOdds;
+import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.Setting;
 import lexicor.core.catalogue.Sex;
 import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.numbers.Logit;
@@ -38,12 +40,48 @@ class PretestTest {
                         .map(s -> s.odds())
                         .orElse(1.0))
                 + Math.log(suspicion.oddsFactor());
-        assertThat(Logit.of(pretest.probability())).isCloseTo(logit, within(1e-9));
+        assertThat(Logit.of(pretest.probability()))
+                .isCloseTo(Math.max(Logit.of(Pretest.LEAST), Math.min(Logit.of(Pretest.MOST), logit)), within(1e-9));
         assertThat(pretest.steps())
                 .allSatisfy(s -> assertThat(s.odds()).isPositive().isNotEqualTo(1));
         assertThat(pretest.steps())
                 .filteredOn(s -> s.by() != Pretest.By.SUSPICION)
                 .allSatisfy(s -> assertThat(s.because()).isNotBlank());
+    }
+
+    /** Whatever the complaint, the clinic and the person, it stays where an examination can still move it, and follows its steps. */
+    @Test
+    void ofEveryComplaintItStaysWithinTheLimitsAndFollowsItsSteps() {
+        for (Complaint complaint : Shipped.CATALOGUE.complaints()) {
+            for (String id : complaint.candidates()) {
+                for (Setting setting : Setting.values()) {
+                    double base = complaint.startingRate(
+                            Shipped.CATALOGUE.condition(id).orElseThrow(), setting);
+                    for (AgeBand age : AgeBand.values()) {
+                        for (Sex sex : Sex.values()) {
+                            follows(id, base, age, sex);
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static void follows(String condition, double base, AgeBand age, Sex sex) {
+        double before = 0;
+        for (Suspicion suspicion : Suspicion.values()) {
+            Pretest pretest = Pretest.of(ODDS, condition, base, Optional.of(age), Optional.of(sex), suspicion);
+            double odds =
+                    pretest.steps().stream().mapToDouble(Pretest.Step::odds).reduce(1, (a, b) -> a * b);
+            assertThat(pretest.probability())
+                    .as("%s %s %s %s", condition, age, sex, suspicion)
+                    .isBetween(Math.min(base, Pretest.LEAST), Math.max(base, Pretest.MOST))
+                    .isGreaterThanOrEqualTo(before);
+            if (Math.abs(odds - 1) > 1e-9 && !pretest.isHeld()) {
+                assertThat(pretest.probability() > base).isEqualTo(odds > 1);
+            }
+            before = pretest.probability();
+        }
     }
 
     @Test

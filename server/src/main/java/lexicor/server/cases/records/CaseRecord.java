@@ -91,7 +91,11 @@ public class CaseRecord {
     public String complaint;
     public String involvedSide;
     public String dominantSide;
+    /** In years; null where only a band is known, or nothing. */
+    public Integer age;
+
     public String ageBand;
+    public String sex;
     public String setting;
     public String mechanism;
     public String highBias;
@@ -248,7 +252,9 @@ public class CaseRecord {
         then.complaint = complaint;
         then.involvedSide = involvedSide;
         then.dominantSide = dominantSide;
+        then.age = age;
         then.ageBand = ageBand;
+        then.sex = sex;
         then.setting = setting;
         then.mechanism = mechanism;
         then.highBias = highBias;
