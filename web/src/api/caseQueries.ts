@@ -186,6 +186,16 @@ export function useSaveMeasure(code: string) {
   });
 }
 
+/** Says of a warning sign that is raised that it is so, or that it was seen and excluded. */
+export function useSettleWarning(code: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (said: { warning: string; state: string; reason?: string; sure?: boolean }) =>
+      call<CaseView>(`/api/cases/${code}/warnings`, "POST", said),
+    onSuccess: (view) => showCase(client, code, view),
+  });
+}
+
 /** Keeps what somebody writes about a test; a text that looks like personal details is asked about. */
 export function useSaveNote(code: string) {
   const client = useQueryClient();

@@ -158,7 +158,18 @@ export function AskScreen() {
         />
         <Checks
           title="Warning signs"
-          items={catalogue.warnings.map((w) => ({ id: w.id, label: capital(w.when) }))}
+          items={catalogue.warnings
+            .filter((w) => !w.discreet)
+            .map((w) => ({ id: w.id, label: capital(w.when) }))}
+          chosen={intake.warnings}
+          onChange={(warnings) => set({ warnings })}
+        />
+        <Checks
+          title="For you alone, not read out"
+          discreet
+          items={catalogue.warnings
+            .filter((w) => w.discreet)
+            .map((w) => ({ id: w.id, label: capital(w.when) }))}
           chosen={intake.warnings}
           onChange={(warnings) => set({ warnings })}
         />

@@ -3,6 +3,8 @@ export function Checks(props: {
   title: string;
   items: { id: string; label: string }[];
   chosen: string[];
+  /** Whether what is ticked stays folded away from whoever else reads the screen. */
+  discreet?: boolean;
   onChange: (chosen: string[]) => void;
 }) {
   const ticked = props.items.filter((i) => props.chosen.includes(i.id));
@@ -10,7 +12,9 @@ export function Checks(props: {
     <details className="border-t border-line pt-1">
       <summary className="min-h-10 py-1.5">
         {props.title}:{" "}
-        {ticked.length > 0 ? (
+        {props.discreet ? (
+          <span className="text-soft">{ticked.length} ticked</span>
+        ) : ticked.length > 0 ? (
           <b className="text-stop">{ticked.map((i) => i.label).join("; ")}</b>
         ) : (
           <span className="text-soft">none ticked</span>

@@ -272,6 +272,7 @@ export function CouchScreen() {
             onHistory={() => setHistory(true)}
             steps={steps}
             blocked={now.blocked}
+            careful={now.careful}
             onGoAhead={(reason, sure) => taps.goAhead({ test: test.id, reason, sure })}
             aheadError={taps.aheadError}
           />

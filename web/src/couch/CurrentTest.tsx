@@ -36,6 +36,8 @@ interface CurrentTestProps {
   timer: ReactNode;
   steps: Folding;
   blocked: BlockedTest | undefined;
+  /** Why it is done with care alone; nothing where nothing asks for it. */
+  careful?: Examination["careful"][number] | undefined;
   onGoAhead: (reason: string, sure: boolean) => void;
   aheadError: Error | null;
 }
@@ -120,6 +122,11 @@ function Recording(props: CurrentTestProps) {
         <p className="mt-2 mb-0 text-[16px]">
           <b className="text-stop">Blocked by {props.blocked.because.map(midSentence).join(", ")}</b>, done
           all the same: {props.blocked.reason}
+        </p>
+      )}
+      {props.careful && (
+        <p className="mt-1 mb-0 text-[16px]">
+          <b className="text-amber">With care:</b> {props.careful.because.map(midSentence).join(", ")}.
         </p>
       )}
       {test.boards.length > 1 && (

@@ -10,6 +10,7 @@ import {
   isDone,
   onlyTests,
   runningOrder,
+  setsOf,
   stagesOf,
   stoppedBy,
 } from "./order/order";
@@ -36,7 +37,8 @@ export function useExamining({ view, catalogue, settings, practice }: CaseContex
     () => runningOrder(catalogue, view.plan, besides.split(" "), settings.variants),
     [catalogue, view.plan, besides, settings.variants],
   );
-  const alone = examination.clusters.find((c) => c.id === cluster);
+  const set = setsOf(view.plan, catalogue).find((s) => s.id === cluster);
+  const alone = set ?? examination.clusters.find((c) => c.id === cluster);
   const blocks = alone ? onlyTests(whole, alone.tests) : whole;
   const groups = stagesOf(blocks);
   const order = blocks.flatMap((b) => b.tests);
@@ -75,12 +77,20 @@ export function useExamining({ view, catalogue, settings, practice }: CaseContex
       return target && enter(target.id);
     }
     const index = order.findIndex((t) => t.id === test?.id);
+    // A set is walked through what is still undone.
+    const undone = set && order.filter((t) => !isDone(examination, t.id, involved));
+    const ahead = by > 0 && undone?.find((t) => order.indexOf(t) > index);
+    if (ahead) {
+      enter(ahead.id);
+      return;
+    }
     const target = order[Math.min(order.length - 1, Math.max(0, index + by))];
     if (target) {
       enter(target.id);
     }
   };
   const blocked = examination.blocked.find((b) => b.test === test?.id);
+  const careful = examination.careful.find((c) => c.test === test?.id);
   const isBlocked = test !== undefined && stoppedBy(examination, test.id) !== undefined;
   const record = (onSide: Side, changes: Changes) => {
     if (test && board && !isBlocked) {
@@ -159,7 +169,11 @@ export function useExamining({ view, catalogue, settings, practice }: CaseContex
     cluster: alone,
     doAlone: (id: string | undefined) => {
       setCluster(id);
-      const first = examination.clusters?.find((c) => c.id === id)?.tests[0];
+      const tests = (
+        setsOf(view.plan, catalogue).find((s) => s.id === id) ??
+        examination.clusters?.find((c) => c.id === id)
+      )?.tests;
+      const first = tests?.find((t) => !isDone(examination, t, involved)) ?? tests?.[0];
       if (first) {
         goTo(first);
       }
@@ -171,6 +185,7 @@ export function useExamining({ view, catalogue, settings, practice }: CaseContex
     test,
     board,
     blocked,
+    careful,
     isBehind,
     turnBehind: () => inHand && setBehind({ of: inHand, on: !isBehind }),
     goTo,

@@ -48,6 +48,8 @@ export function PatientFrame(props: {
   /** What stands above the screen. */
   notes?: (view: CaseView) => ReactNode;
   unopened: string;
+  /** Whether its warning signs can be confirmed and excluded. */
+  settles?: boolean;
   /** What the screens have besides; nothing while it is on its way. */
   besides: object | undefined;
   error?: Error | null;
@@ -75,7 +77,9 @@ export function PatientFrame(props: {
           <ErrorNote error={error} />
         </main>
       )}
-      {found.data && <Warnings raised={found.data.examination.warnings} />}
+      {found.data && (
+        <Warnings raised={found.data.examination.warnings} {...(props.settles && { code: props.code })} />
+      )}
       {found.data && props.notes?.(found.data)}
       {!whole && !error && <p className="p-6 text-soft">Opening it.</p>}
       {whole && <StoppableOutlet context={whole satisfies CaseContext} />}
@@ -94,6 +98,7 @@ export function CaseFrame() {
   return (
     <PatientFrame
       code={code}
+      settles
       unopened="This case could not be opened"
       besides={NOTHING_BESIDES}
       steps={

@@ -9,6 +9,8 @@ export function ReasonDialog(props: {
   title: string;
   words: string;
   done: string;
+  /** What the reason is called where it is refused. */
+  field?: string;
   open: boolean;
   error: Error | null;
   busy: boolean;
@@ -16,6 +18,7 @@ export function ReasonDialog(props: {
   /** Told whether a reason that looked like personal details was asked about and is meant. */
   onReason: (why: string, sure: boolean) => void;
 }) {
+  const { field = "why" } = props;
   const [why, setWhy] = useState("");
   const submit = (event: FormEvent) => {
     event.preventDefault();
@@ -33,10 +36,10 @@ export function ReasonDialog(props: {
         <TextField
           label="Why, for the history"
           value={why}
-          problem={problemAt(props.error, "why")}
+          problem={problemAt(props.error, field)}
           onChange={setWhy}
         />
-        <ErrorNote error={besides(props.error, ["why"])} onKeep={() => props.onReason(why, true)} />
+        <ErrorNote error={besides(props.error, [field])} onKeep={() => props.onReason(why, true)} />
         <button type="submit" className="action self-start" disabled={props.busy}>
           {props.done}
         </button>

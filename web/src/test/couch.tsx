@@ -68,6 +68,7 @@ export const EXAMINATION: Examination = {
   ladders: [],
   variants: [],
   blocked: [],
+  careful: [],
   warnings: [],
   unknown: [],
 };
@@ -79,6 +80,8 @@ function Here() {
 interface Drawn {
   examination?: Partial<Examination>;
   plan?: Partial<CaseView["plan"]>;
+  /** Sets of tests that there are. */
+  sets?: Catalogue["sets"];
   /** What else its address says. */
   at?: string;
   /** Where the patient is a simulated one. */
@@ -93,10 +96,16 @@ export const contextOf = (tests: ClinicalTest[], options: Drawn) => ({
     visits: ["2026-11-20T10:00:00Z"],
     visit: 1,
     intake: { involvedSide: "right" },
-    plan: { own: false, tests: tests.map((t) => t.id), leftOut: [], ...options.plan },
+    plan: { own: false, tests: tests.map((t) => t.id), leftOut: [], sets: [], ...options.plan },
     examination: { ...EXAMINATION, ...options.examination },
   } as unknown as CaseView,
-  catalogue: { tests, precautions: [], conditions: [], ladders: [] } as unknown as Catalogue,
+  catalogue: {
+    tests,
+    precautions: [],
+    conditions: [],
+    ladders: [],
+    sets: options.sets ?? [],
+  } as unknown as Catalogue,
   settings: { variants: {} } as unknown as DepartmentSettings,
   practice: options.practice,
 });

@@ -1,7 +1,8 @@
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import { isSimulated } from "../../api/client";
 import type { CaseView, Catalogue, Examination, Side } from "../../api/types";
 import { otherSide } from "../../pieces/format";
+import { later } from "../../pieces/later";
 import { useStable } from "../../pieces/useStable";
 import { Clusters } from "./Clusters";
 import { OrderRow } from "./OrderRow";
@@ -12,10 +13,21 @@ import {
   leftOutStill,
   type Stage,
   type StageGroup,
+  setsOf,
   stoppedBy,
   testOutcome,
 } from "./order";
-import { LeftOut, TimeThere } from "./TimeThere";
+import { TimeThere } from "./TimeThere";
+
+/** Not in every case, so that the couch is there sooner without them. */
+const LeftOut = later(
+  () => import("./LeftOut").then((m) => m.LeftOut),
+  () => null,
+);
+const Sets = later(
+  () => import("./Sets").then((m) => m.Sets),
+  () => null,
+);
 
 interface Order {
   view: Pick<CaseView, "code" | "plan">;
@@ -44,20 +56,39 @@ export function RunningOrder(given: Order) {
     (t) => !isDone(props.examination, t.id, props.involved) && !stoppedBy(props.examination, t.id),
   );
   const begun = begunBesides(view.plan, props.examination);
+  const leftOut = leftOutStill(view.plan, begun);
+  const sets = setsOf(view.plan, props.catalogue);
   const minutes = Math.round(left.reduce((sum, t) => sum + t.minutes, 0));
   return (
     <nav aria-label="Running order" className="flex min-h-0 flex-1 flex-col">
       {!isSimulated(view.code) && <TimeThere view={view} />}
-      <Clusters clusters={props.examination.clusters} alone={props.cluster} onAlone={props.onCluster} />
+      {sets.length > 0 && (
+        <Suspense>
+          <Sets
+            sets={sets}
+            isDone={(id) => isDone(props.examination, id, props.involved)}
+            alone={props.cluster}
+            onAlone={props.onCluster}
+          />
+        </Suspense>
+      )}
+      {!sets.some((s) => s.id === props.cluster) && (
+        <Clusters clusters={props.examination.clusters} alone={props.cluster} onAlone={props.onCluster} />
+      )}
       <div className="min-h-0 flex-1 overflow-auto pb-2">
         {groups.map((group) => (
           <StageRows key={group.key} {...props} group={group} />
         ))}
-        <LeftOut
-          leftOut={leftOutStill(view.plan, begun)}
-          catalogue={props.catalogue}
-          onChoose={props.onChoose}
-        />
+        {leftOut.length > 0 && (
+          <Suspense>
+            <LeftOut
+              leftOut={leftOut}
+              core={view.plan.core}
+              catalogue={props.catalogue}
+              onChoose={props.onChoose}
+            />
+          </Suspense>
+        )}
       </div>
       <div className="flex items-center gap-2 border-t-[1.5px] border-line py-1 pr-2 pl-4 text-[14px] text-soft">
         <span className="flex-1">

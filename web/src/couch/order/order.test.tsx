@@ -3,7 +3,7 @@ import "fake-indexeddb/auto";
 import { cleanup, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { Cluster, Examination } from "../../api/types";
+import type { CaseView, Cluster, Examination } from "../../api/types";
 import { drawCouch, inHand, made } from "../../test/couch";
 import { FIGURES } from "../../test/figures";
 import { serverOf } from "../../test/page";
@@ -53,7 +53,20 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-function couch(options: { examination?: Partial<Examination>; leftOut?: string[] } = {}) {
+const SET = {
+  id: "panel",
+  name: "Labral panel",
+  complaints: ["shoulder-pain"],
+  tests: ["neer", "arc", "pull"],
+  groups: [],
+  before: [],
+  stop: "leave the last where it is clear",
+  note: "",
+};
+
+function couch(
+  options: { examination?: Partial<Examination>; leftOut?: string[]; plan?: Partial<CaseView["plan"]> } = {},
+) {
   const asked = serverOf({
     "GET /api/figures": () => ({ body: FIGURES }),
     "PUT /api/cases/HB-001/time": () => ({ status: 409, body: { status: 409, detail: "changed elsewhere" } }),
@@ -61,7 +74,11 @@ function couch(options: { examination?: Partial<Examination>; leftOut?: string[]
   drawCouch(TESTS, {
     at: "?test=neer",
     examination: options.examination,
-    plan: { leftOut: (options.leftOut ?? []).map((test) => ({ test, why: "tells less a minute" })) },
+    sets: [SET],
+    plan: {
+      leftOut: (options.leftOut ?? []).map((test) => ({ test, why: "tells less a minute" })),
+      ...options.plan,
+    },
   });
   return { asked, order: within(screen.getByRole("navigation", { name: "Running order" })) };
 }
@@ -90,10 +107,36 @@ describe("The running order", () => {
     const user = userEvent.setup();
     const { order } = couch({ leftOut: ["arc", "pull"] });
     expect(rows()).toEqual(["Looking", "Neer", "Pushing"]);
-    await user.click(order.getByText("2 left out, 2 min"));
+    await user.click(await order.findByText("2 left out, 2 min"));
     expect(order.getAllByText("tells less a minute")).toHaveLength(2);
     await user.click(order.getByRole("button", { name: /^Pulling/ }));
     expect(inHand()).toBe("Pulling");
+  });
+
+  it("names the core of the visit beside what is left out", async () => {
+    const user = userEvent.setup();
+    const { order } = couch({
+      leftOut: ["arc"],
+      plan: { core: { tests: ["look", "neer"], places: [], first: "neer", because: "it splits the two" } },
+    });
+    await user.click(await order.findByText("1 left out, 1 min"));
+    expect(order.getByText(/^Never left out:/).parentElement?.textContent).toBe(
+      "Never left out: Looking, Neer. First of all Neer. Because: it splits the two.",
+    );
+  });
+
+  it("walks a set through what is undone by Down alone, with its count", async () => {
+    const user = userEvent.setup();
+    const { order } = couch({ plan: { sets: ["panel"] }, examination: { findings: [found("arc")] } });
+    await user.click(await order.findByRole("button", { name: /^Labral panel/ }));
+    expect(rows()).toEqual(["Neer", "Arc", "Pulling"]);
+    expect(order.getByText("1 of 3 done")).toBeTruthy();
+    expect(order.getByText("leave the last where it is clear")).toBeTruthy();
+    expect(inHand()).toBe("Neer");
+    await user.keyboard("{ArrowDown}");
+    expect(inHand()).toBe("Pulling");
+    await user.click(order.getByRole("button", { name: "Back to the whole order" }));
+    expect(rows()).toHaveLength(5);
   });
 
   it("counts what is blocked neither among what is left nor in its minutes", () => {

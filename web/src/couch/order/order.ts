@@ -112,6 +112,10 @@ export function begunBesides(plan: Pick<CaseView["plan"], "tests" | "leftOut">, 
 }
 
 /** What there is no time for, but for what was begun all the same. */
+/** The sets that were put into the order as one. */
+export const setsOf = (plan: CaseView["plan"], catalogue: Catalogue) =>
+  plan.sets.flatMap((id) => catalogue.sets.find((s) => s.id === id) ?? []);
+
 export const leftOutStill = (plan: Pick<CaseView["plan"], "leftOut">, begun: readonly string[]) =>
   plan.leftOut.filter((l) => !begun.includes(l.test));
 

@@ -8,12 +8,14 @@ import type { CaseView, Catalogue } from "../../api/types";
 import { DialogFrame } from "../../pieces/DialogFrame";
 import { ErrorNote } from "../../pieces/ErrorNote";
 import { asDone, positionName } from "../order/order";
+import { AddSet } from "./AddSet";
 import { AddTest } from "./AddTest";
 import { Templates } from "./Templates";
 
 export interface PlanChange {
   tests: string[];
   arrange: boolean;
+  sets?: string[];
 }
 
 /** The running order to change: move, drop, add, put in order, or take from a list. Every change saves by itself. */
@@ -138,6 +140,18 @@ export function PlanDialog(props: {
             position as possible; the most provoking last in its position.
           </p>
           <AddTest catalogue={catalogue} plan={plan} onAdd={(id) => set([...plan, id])} />
+          <AddSet
+            catalogue={catalogue}
+            complaint={view.intake.complaint}
+            put={view.plan.sets}
+            onAdd={(chosen) =>
+              save.mutate({
+                tests: [...new Set([...plan, ...chosen.before, ...chosen.tests])],
+                arrange: true,
+                sets: [...view.plan.sets, chosen.id],
+              })
+            }
+          />
           {!isSimulated(view.code) && <Templates plan={plan} onApply={(tests) => set(tests)} />}
         </div>
       </div>

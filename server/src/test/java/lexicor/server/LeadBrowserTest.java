@@ -168,7 +168,7 @@ class LeadBrowserTest extends InBrowser {
             // The lists beside it are the same for every kind, and long.
             Assertions.assertThat(Axe.violationsWithin(page, FORM)).as(kind).isEmpty();
         }
-        Assertions.assertThat(kinds).hasSize(19);
+        Assertions.assertThat(kinds).hasSize(22);
     }
 
     @Test

@@ -2,6 +2,7 @@ package lexicor.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.UUID;
 import lexicor.server.Caller.Answer;
 import org.junit.jupiter.api.Test;
@@ -71,6 +72,55 @@ class SafetyTest {
                 "/api/cases/HB-010/intake", "{\"version\":" + saved.get("version") + ",\"intake\":" + intake + "}");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().get("detail").asString()).contains("intake.precautions");
+    }
+
+    /** What raised it can be put right; the rest waits for a reason, or for somebody who has looked and says so. */
+    @Test
+    void cordSignsBlockTheNeckUntilSomebodyHasSeenAndExcludedThem() {
+        String walk = "/api/cases/"
+                + LEXICOR.post("/api/cases", "{\"complaint\":\"neck-arm\",\"involvedSide\":\"right\"}")
+                        .body()
+                        .get("code")
+                        .asString();
+        assertThat(tap(walk, "hoffmann", "{\"visible\":true}").status()).isEqualTo(200);
+        for (String test :
+                List.of("foraminal-compression", "neck-distraction", "neurodynamic-median-1", "neurodynamic-ulnar")) {
+            Answer refused = tap(walk, test, "{\"pain.present\":true}");
+            assertThat(refused.status()).as(test).isEqualTo(409);
+            assertThat(refused.body().get("detail").asString()).contains("Cord signs (warning sign)");
+        }
+        assertThat(tap(walk, "finger-flexors", "{\"cannotHold\":true}").status())
+                .isNotEqualTo(409);
+        assertThat(tap(walk, "hoffmann", "{\"visible\":true}").status()).isEqualTo(200);
+        assertThat(LEXICOR.get(walk + "/weighed").body().at("/standing/next").toString())
+                .doesNotContain("foraminal-compression", "neurodynamic");
+
+        Answer unsaid = LEXICOR.post(walk + "/warnings", "{\"warning\":\"cord-signs\",\"state\":\"excluded\"}");
+        assertThat(unsaid.body().at("/errors/0/field").asString()).isEqualTo("reason");
+        Answer notThere = LEXICOR.post(walk + "/warnings", "{\"warning\":\"infection\",\"state\":\"confirmed\"}");
+        assertThat(notThere.body().at("/errors/0/field").asString()).isEqualTo("warning");
+        JsonNode excluded = LEXICOR.post(
+                        walk + "/warnings",
+                        "{\"warning\":\"cord-signs\",\"state\":\"excluded\",\"reason\":\"the same on both sides since childhood\"}")
+                .body();
+        assertThat(excluded.at("/examination/warnings/0/excluded").asBoolean()).isTrue();
+        assertThat(excluded.at("/examination/warnings/0/settled/by").asString()).isEqualTo("heron");
+        assertThat(excluded.at("/examination/blocked")).isEmpty();
+        assertThat(tap(walk, "foraminal-compression", "{\"pain.present\":true}").status())
+                .isEqualTo(200);
+        assertThat(LEXICOR.get(walk + "/history").body().toString())
+                .contains("warning sign cord-signs", "the same on both sides since childhood");
+
+        assertThat(tap(walk, "tandem-gait", "{\"visible\":true}").status()).isEqualTo(200);
+        assertThat(tap(walk, "neck-distraction", "{\"pain.present\":true}").status())
+                .isEqualTo(409);
+    }
+
+    private static Answer tap(String walk, String test, String changes) {
+        return LEXICOR.post(
+                walk + "/taps",
+                "{\"tapId\":\"%s\",\"test\":\"%s\",\"at\":\"\",\"side\":\"right\",\"changes\":%s}"
+                        .formatted(UUID.randomUUID(), test, changes));
     }
 
     private static Answer tap(String test) {

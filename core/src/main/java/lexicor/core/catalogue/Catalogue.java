@@ -33,6 +33,10 @@ public final class Catalogue {
     private final Map<String, SignOff> signOffs;
     private final Map<String, List<String>> examines;
     private final MeasureList measures;
+    private final Map<String, VisitCore> coreByComplaint;
+    private final List<StageRule> stageRules;
+    private final List<TestSet> sets;
+    private final List<Raising> raisings;
     private final List<Precaution> precautions;
     private final List<Definition> definitions;
     private final Provokes provokes;
@@ -66,6 +70,10 @@ public final class Catalogue {
         signOffs = Map.copyOf(content.signOffs);
         examines = Map.copyOf(content.examines);
         measures = content.measures;
+        coreByComplaint = index(content.cores, VisitCore::complaint);
+        stageRules = List.copyOf(content.stageRules);
+        sets = List.copyOf(content.sets);
+        raisings = List.copyOf(content.raisings);
         precautions = List.copyOf(content.precautions);
         definitions = List.copyOf(content.definitions);
         provokes = content.provokes;
@@ -157,6 +165,30 @@ public final class Catalogue {
     /** How far the cluster has been checked against its source. */
     public SignOff signOff(Cluster cluster) {
         return signOffs.getOrDefault(cluster.fingerprint(), SignOff.NOT_YET_CHECKED);
+    }
+
+    /** What no visit leaves out for want of time; empty where nothing is said of the complaint. */
+    public Optional<VisitCore> core(String complaint) {
+        return Optional.ofNullable(coreByComplaint.get(complaint));
+    }
+
+    /** Parts of an examination that are never left out whole. */
+    public List<StageRule> stageRules() {
+        return stageRules;
+    }
+
+    /** Tests that are done as one. */
+    public List<TestSet> sets() {
+        return sets;
+    }
+
+    public Optional<TestSet> set(String id) {
+        return sets.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    /** What raises warning signs besides criteria that say so themselves. */
+    public List<Raising> raisings() {
+        return raisings;
     }
 
     public List<Precaution> precautions() {

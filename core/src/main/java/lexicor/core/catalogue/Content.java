@@ -22,6 +22,10 @@ public final class Content {
     public final List<CountHabit> counts = new ArrayList<>();
     public final List<HistoryItem> history = new ArrayList<>();
     public final Map<String, List<String>> examines = new LinkedHashMap<>();
+    public final List<VisitCore> cores = new ArrayList<>();
+    public final List<StageRule> stageRules = new ArrayList<>();
+    public final List<TestSet> sets = new ArrayList<>();
+    public final List<Raising> raisings = new ArrayList<>();
     public final List<Precaution> precautions = new ArrayList<>();
     public final List<Definition> definitions = new ArrayList<>();
     public Provokes provokes = Provokes.NONE;

@@ -1,5 +1,6 @@
 package lexicor.core.catalogue;
 
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 
@@ -11,6 +12,7 @@ import java.util.OptionalInt;
  * @param ageFrom the age in years from which it is a yes
  * @param ageBelow the age in years below which it is a yes
  * @param notches suggested steps of suspicion by condition, from -2 to 2; a prompt, never weighed
+ * @param complaints what a patient comes with who is asked this; empty where it is asked by what it says something of
  * @param injury whether a yes means that there was an injury
  */
 public record HistoryItem(
@@ -21,4 +23,5 @@ public record HistoryItem(
         OptionalInt ageFrom,
         OptionalInt ageBelow,
         Map<String, Integer> notches,
+        List<String> complaints,
         boolean injury) {}

@@ -55,6 +55,11 @@ public final class Findings {
         return new Findings(found, told);
     }
 
+    /** Of somebody whom nobody has asked or touched yet. */
+    public static Findings none() {
+        return new Findings(List.of(), Map.of());
+    }
+
     /** What the patient tells, as answered or as the age band answers it; empty where it is not known. */
     public Optional<Boolean> answerTo(String historyItem) {
         return Optional.ofNullable(told.get(historyItem));

@@ -1,16 +1,19 @@
 package lexicor.core.planning;
 
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.VisitCore;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.examination.Findings;
 import lexicor.core.weighing.NextTest;
@@ -20,30 +23,33 @@ import lexicor.core.weighing.WeighedCondition;
 import lexicor.core.weighing.input.ClusterProgress;
 
 /**
- * Which tests of a running order are done in the time there is (method M16). First what safety needs, whatever it takes: tests that
- * raise a warning sign, and those for a candidate that must not be missed. Then, for the three likeliest undecided candidates in
+ * Which tests of a running order are done in the time there is (method M16). First the core of the visit, whatever it takes, or
+ * where nothing is said of the complaint what safety needs: tests that raise a warning sign, and those for a candidate that must
+ * not be missed; and of a stage that is never left out at least one test. Then, for the three likeliest undecided candidates in
  * turn, their open clusters as far as each fits whole, or for one whose tests have no figures those usually done for it. Then what
  * would tell most a minute (method M10), and with the minutes that are left the others in their order. What has to come before a
  * test is done, and timed, with it.
  *
  * @param kept tests in the order given
- * @param minutes usual time of those kept; more than there is only where safety needs more
+ * @param minutes usual time of those kept; more than there is only where the core or safety needs more
  * @param leftOut the other tests in the order given, each with the reason as half a sentence
  */
 public record WithinTime(List<String> kept, double minutes, Map<String, String> leftOut) {
     /**
+     * @param complaint what the patient comes with
      * @param injured whether this began with an injury: some warning signs are raised only then
      * @param planned the tests still to be done, in their order, none of them blocked
      * @param minutes time there is, above 0
      */
     public static WithinTime of(
             Catalogue catalogue,
+            String complaint,
             Findings findings,
             WeighedCase weighed,
             boolean injured,
             List<String> planned,
             double minutes) {
-        return new Choice(catalogue, findings, weighed, injured, planned, minutes).made();
+        return new Choice(catalogue, complaint, findings, weighed, injured, planned, minutes).made();
     }
 
     private static final class Choice {
@@ -51,6 +57,7 @@ public record WithinTime(List<String> kept, double minutes, Map<String, String> 
         private static final double ROUNDING = 1e-9;
 
         private final Catalogue catalogue;
+        private final String complaint;
         private final Findings findings;
         private final WeighedCase weighed;
         private final boolean injured;
@@ -62,12 +69,14 @@ public record WithinTime(List<String> kept, double minutes, Map<String, String> 
 
         Choice(
                 Catalogue catalogue,
+                String complaint,
                 Findings findings,
                 WeighedCase weighed,
                 boolean injured,
                 List<String> planned,
                 double minutes) {
             this.catalogue = catalogue;
+            this.complaint = complaint;
             this.findings = findings;
             this.weighed = weighed;
             this.planned = new LinkedHashSet<>(planned);
@@ -77,7 +86,8 @@ public record WithinTime(List<String> kept, double minutes, Map<String, String> 
         }
 
         WithinTime made() {
-            planned.stream().filter(this::isForSafety).forEach(t -> keep(withWhatComesFirst(List.of(t))));
+            keepCore();
+            keepOfEachStage();
             Map<String, Cluster> tooLong = new HashMap<>();
             weighed.conditions().stream()
                     .filter(c -> c.verdict() == Verdict.UNDECIDED)
@@ -95,12 +105,44 @@ public record WithinTime(List<String> kept, double minutes, Map<String, String> 
             return new WithinTime(planned.stream().filter(kept::contains).toList(), used, leftOut);
         }
 
+        private void keepCore() {
+            Optional<VisitCore> core = catalogue.core(complaint);
+            planned.stream()
+                    .filter(t -> core.map(c -> c.tests().contains(t)).orElseGet(() -> isForSafety(t)))
+                    .forEach(t -> keep(withWhatComesFirst(List.of(t))));
+        }
+
+        /** A stage that is never left out is begun, where nothing of it is done or kept yet. */
+        private void keepOfEachStage() {
+            Set<Stage> there = EnumSet.noneOf(Stage.class);
+            findings.testsDone(catalogue).forEach(t -> there.add(stage(t)));
+            kept.forEach(t -> there.add(stage(t)));
+            for (Stage stage : Stage.values()) {
+                boolean never = catalogue.stageRules().stream()
+                        .anyMatch(r -> r.holdsFor(complaint) && r.never().contains(stage.id()));
+                if (never && !there.contains(stage)) {
+                    planned.stream()
+                            .filter(t -> stage(t) == stage)
+                            .findFirst()
+                            .ifPresent(t -> keep(withWhatComesFirst(List.of(t))));
+                }
+            }
+        }
+
+        private Stage stage(String test) {
+            return Stage.of(catalogue.test(test).orElseThrow());
+        }
+
         private boolean isForSafety(String id) {
             ClinicalTest test = catalogue.test(id).orElseThrow();
             Set<String> about = catalogue.conditionsOf(test);
             return test.criteria().stream()
                             .flatMap(c -> c.raises().stream())
                             .anyMatch(r -> injured || !r.onlyAfterInjury())
+                    || catalogue.raisings().stream()
+                            .filter(r -> r.when().isEmpty() && (injured || !r.onlyAfterInjury()))
+                            .flatMap(r -> r.by().stream())
+                            .anyMatch(test.criterionIds()::contains)
                     || weighed.conditions().stream()
                             .map(WeighedCondition::id)
                             .filter(about::contains)

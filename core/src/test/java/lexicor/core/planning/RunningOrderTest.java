@@ -86,7 +86,7 @@ class RunningOrderTest {
                         .findFirst()
                         .orElseThrow()
                         .family())
-                .isEqualTo("median-nerve-wrist");
+                .startsWith("median-nerve");
     }
 
     private static List<String> ids(String complaint, EvidenceBase evidence) {
@@ -105,7 +105,12 @@ class RunningOrderTest {
                         c,
                         Shipped.CATALOGUE.condition(c).orElseThrow().pretest().get(Setting.COMMUNITY)))
                 .toList();
-        return Proposal.of(Shipped.CATALOGUE, evidence, Set.copyOf(complaint.regions()), complaint.also(), suspects);
+        return Proposal.of(
+                Shipped.CATALOGUE,
+                evidence,
+                Set.copyOf(complaint.regions()),
+                Proposal.whatever(Shipped.CATALOGUE, complaint),
+                suspects);
     }
 
     @Provide

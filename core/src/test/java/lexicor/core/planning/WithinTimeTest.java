@@ -13,6 +13,8 @@ import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Criterion;
+import lexicor.core.catalogue.StageRule;
+import lexicor.core.catalogue.VisitCore;
 import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.evidence.EvidenceBase;
@@ -31,6 +33,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class WithinTimeTest {
     private static final Catalogue CATALOGUE = Shipped.CATALOGUE;
@@ -39,7 +43,7 @@ class WithinTimeTest {
             Findings.of(CATALOGUE, Readings.of(List.of()), Side.RIGHT, Optional.empty(), Map.of());
 
     /** A case at its beginning, with the order that is proposed for it. */
-    private record Begun(WeighedCase weighed, List<String> planned) {
+    private record Begun(String complaint, WeighedCase weighed, List<String> planned) {
         static Begun with(Complaint complaint) {
             Set<String> regions = new TreeSet<>(complaint.regions());
             List<Candidate> candidates = complaint.candidates().stream()
@@ -50,14 +54,16 @@ class WithinTimeTest {
                     .map(c -> new Proposal.Suspect(c, 0.3))
                     .toList();
             return new Begun(
+                    complaint.id(),
                     Weighing.weigh(bedside.against(CATALOGUE, EVIDENCE, WeighingSettings.DEFAULT)),
-                    Proposal.of(CATALOGUE, EVIDENCE, regions, complaint.also(), suspects).stream()
+                    Proposal.of(CATALOGUE, EVIDENCE, regions, Proposal.whatever(CATALOGUE, complaint), suspects)
+                            .stream()
                             .map(ClinicalTest::id)
                             .toList());
         }
 
         WithinTime within(double minutes, boolean injured) {
-            return WithinTime.of(CATALOGUE, NOTHING, weighed, injured, planned, minutes);
+            return WithinTime.of(CATALOGUE, complaint, NOTHING, weighed, injured, planned, minutes);
         }
     }
 
@@ -81,12 +87,14 @@ class WithinTimeTest {
         for (String kept : within.kept()) {
             assertThat(test(kept).after()).noneMatch(within.leftOut()::containsKey);
         }
-        // More than there is only for what safety needs, and what has to come before that.
+        // More than there is only for the core of the visit, and what has to come before that.
         if (within.minutes() > minutes) {
-            assertThat(within.kept().stream().filter(t -> isForSafety(t, begun)).flatMap(WithinTimeTest::withBefore))
+            assertThat(within.kept().stream()
+                            .filter(t -> coreTests(begun).contains(t) || isNeverLeftOut(t, begun))
+                            .flatMap(WithinTimeTest::withBefore))
                     .containsAll(within.kept());
         }
-        assertThat(within.leftOut().keySet()).noneMatch(t -> isForSafety(t, begun));
+        assertThat(within.kept()).containsAll(coreTests(begun));
     }
 
     @Test
@@ -95,12 +103,41 @@ class WithinTimeTest {
         assertThat(begun.within(240, false).kept()).isEqualTo(begun.planned());
     }
 
+    /** Where nothing is said of a complaint, what safety needs goes first; some of it after an injury alone. */
     @Test
-    void whatIsAWarningOnlyAfterAnInjuryIsForSafetyOnlyThen() {
+    void withoutACoreWhatSafetyNeedsGoesFirst() {
         Begun begun = Begun.with(CATALOGUE.complaint("shoulder-pain").orElseThrow());
-        assertThat(begun.within(1, true).kept()).contains("shoulder-movements");
-        assertThat(begun.within(1, false).kept()).doesNotContain("shoulder-movements");
-        assertThat(begun.within(1, false).kept()).contains("neck-movement-screen", "inspect-shoulder-front");
+        Begun apart = new Begun("none", begun.weighed(), begun.planned());
+        for (boolean injured : new boolean[] {true, false}) {
+            assertThat(apart.within(1, injured).leftOut().keySet()).noneMatch(t -> isForSafety(t, begun));
+        }
+        assertThat(apart.within(1, true).kept()).contains("shoulder-movements");
+        assertThat(apart.within(1, false).kept()).contains("neck-movement-screen", "inspect-shoulder-front");
+    }
+
+    /** Whatever is kept, something of a stage that is never left out is, also where the core has none of it. */
+    @ParameterizedTest
+    @ValueSource(ints = {10, 20, 40})
+    void lookingAndMovingAreNeverLeftOut(int minutes) {
+        for (Complaint complaint : CATALOGUE.complaints()) {
+            Begun begun = Begun.with(complaint);
+            WithinTime within = begun.within(minutes, complaint.injury());
+            for (StageRule rule : CATALOGUE.stageRules()) {
+                if (rule.holdsFor(complaint.id())) {
+                    rule.never().forEach(stage -> assertThat(within.kept())
+                            .as(complaint.id() + " " + stage)
+                            .anyMatch(t -> Stage.of(test(t)).id().equals(stage)));
+                }
+            }
+        }
+        assertThat(Begun.with(CATALOGUE.complaint("thumb-side-tingling").orElseThrow())
+                        .within(minutes, false)
+                        .kept())
+                .contains("phalen", "median-tinel-wrist", "carpal-compression", "thumb-abduction-strength");
+        assertThat(Begun.with(CATALOGUE.complaint("shoulder-pain").orElseThrow())
+                        .within(minutes, false)
+                        .kept())
+                .contains("shoulder-movements");
     }
 
     @Test
@@ -119,19 +156,21 @@ class WithinTimeTest {
         WithinTime long_ = begun.within(30, false);
         assertThat(clusters).anySatisfy(c -> assertThat(long_.kept()).containsAll(testsOf(c)));
         WithinTime short_ = begun.within(1, false);
-        assertThat(clusters).allSatisfy(c -> assertThat(short_.kept()).doesNotContainSequence(testsOf(c)));
+        assertThat(clusters)
+                .filteredOn(c -> !coreTests(begun).containsAll(testsOf(c)))
+                .allSatisfy(c -> assertThat(short_.kept()).doesNotContainSequence(testsOf(c)));
     }
 
     @Test
     void whereACandidateHasNoFiguresItsUsualTestsComeBeforeWhatTellsMost() {
-        Begun begun = Begun.with(CATALOGUE.complaint("elbow-back").orElseThrow());
-        String bare = begun.weighed().conditions().stream()
-                .filter(c -> c.verdict() == Verdict.UNDECIDED)
-                .map(WeighedCondition::id)
-                .filter(c ->
-                        usual(c, begun).findAny().isPresent() && usual(c, begun).noneMatch(t -> tells(t, begun)))
+        // One whose likeliest undecided candidate is such, with no core to go first.
+        Begun begun = CATALOGUE.complaints().stream()
+                .map(Begun::with)
+                .map(b -> new Begun("none", b.weighed(), b.planned()))
+                .filter(b -> isBare(likeliest(b), b))
                 .findFirst()
                 .orElseThrow();
+        String bare = likeliest(begun);
         WithinTime safety = begun.within(1, false);
         List<String> usual = usual(bare, begun).toList();
         double minutes = usual.stream()
@@ -143,6 +182,36 @@ class WithinTimeTest {
         WithinTime within = begun.within(safety.minutes() + minutes, false);
         assertThat(within.kept()).containsAll(usual);
         assertThat(within.leftOut().keySet()).anyMatch(t -> tells(t, begun));
+    }
+
+    private static String likeliest(Begun begun) {
+        return begun.weighed().conditions().stream()
+                .filter(c -> c.verdict() == Verdict.UNDECIDED)
+                .map(WeighedCondition::id)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static boolean isBare(String condition, Begun begun) {
+        return usual(condition, begun).findAny().isPresent()
+                && usual(condition, begun).noneMatch(t -> tells(t, begun));
+    }
+
+    private static Optional<VisitCore> core(String complaint) {
+        return CATALOGUE.core(complaint);
+    }
+
+    private static List<String> coreTests(Begun begun) {
+        return core(begun.complaint()).map(VisitCore::tests).orElse(List.of());
+    }
+
+    /** Whether the test is of a stage that is never left out, of which the core has none. */
+    private static boolean isNeverLeftOut(String id, Begun begun) {
+        Stage stage = Stage.of(test(id));
+        return coreTests(begun).stream().noneMatch(t -> Stage.of(test(t)) == stage)
+                && CATALOGUE.stageRules().stream()
+                        .anyMatch(
+                                r -> r.holdsFor(begun.complaint()) && r.never().contains(stage.id()));
     }
 
     private static Stream<String> usual(String condition, Begun begun) {
@@ -177,6 +246,9 @@ class WithinTimeTest {
                 .map(Criterion::raises)
                 .anyMatch(r -> r.isPresent() && !r.get().onlyAfterInjury());
         return warns
+                || CATALOGUE.raisings().stream()
+                        .filter(r -> r.when().isEmpty() && !r.onlyAfterInjury())
+                        .anyMatch(r -> r.by().stream().anyMatch(test.criterionIds()::contains))
                 || begun.weighed().conditions().stream()
                         .filter(c -> CATALOGUE.condition(c.id()).orElseThrow().mustNotMiss())
                         .anyMatch(c -> CATALOGUE.examinedBy(test).contains(c.id())

@@ -15,7 +15,6 @@ import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Measure;
 import lexicor.core.document.InvalidDocumentException;
-import lexicor.core.planning.Precautions;
 import lexicor.server.casefiles.CaseFile.MeasuredEntry;
 import lexicor.server.casefiles.CaseFile.Moment;
 import lexicor.server.casefiles.CaseFile.OutcomeEntry;
@@ -214,9 +213,9 @@ final class CaseFileCheck {
                 .collect(Collectors.toSet());
         return file.taps().stream()
                 .filter(t -> !recorded.contains(t.id()))
-                .filter(t -> !Precautions.blocking(
-                                catalogue, catalogue.test(t.test()).orElseThrow(), set)
-                        .isEmpty())
+                .filter(t -> catalogue.precautions().stream()
+                        .anyMatch(p -> set.contains(p.id())
+                                && p.blocks(catalogue.test(t.test()).orElseThrow())))
                 .map(t -> new VisitTest(t.visit(), t.test()))
                 .filter(b -> !reasoned.contains(b))
                 .collect(Collectors.toCollection(LinkedHashSet::new));

@@ -294,6 +294,8 @@ class CaseHistory {
         flat.put("warning signs", String.join(", ", c.warnings));
         c.candidates.forEach(k -> flat.put(
                 "candidate " + k.condition, k.suspicion + (k.baseRate == null ? "" : ", base rate " + k.baseRate)));
+        c.settled.forEach((sign, s) -> flat.put(
+                "warning sign " + sign, s.state + (s.why.isEmpty() ? "" : ": " + s.why) + " (" + s.madeBy + ")"));
         c.answers.forEach((item, answer) -> flat.put("answer " + item, answer ? "yes" : "no"));
         c.ladders.forEach((ladder, answer) -> flat.put("ladder " + ladder, answer));
         flat.values().removeIf(String::isEmpty);

@@ -1,9 +1,12 @@
 package lexicor.server.cases;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
 import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
@@ -13,6 +16,8 @@ import lexicor.core.catalogue.Sex;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
+import lexicor.core.planning.Blocks;
+import lexicor.core.planning.Circumstances;
 import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.weighing.input.BedsideCase;
 import lexicor.core.weighing.input.Candidate;
@@ -27,9 +32,31 @@ final class CaseAssembly {
 
     static BedsideCase bedside(CaseRecord stored, Readings readings, Catalogue catalogue) {
         Findings findings = Findings.of(catalogue, readings, involved(stored), age(stored), stored.answers);
-        Set<String> precautions = Set.copyOf(stored.precautions);
+        List<Candidate> candidates = candidates(stored, Map.of(), catalogue);
         return new BedsideCase(
-                candidates(stored, Map.of(), catalogue), findings, regions(stored, catalogue), precautions);
+                candidates,
+                findings,
+                regions(stored, catalogue),
+                Blocks.of(catalogue, circumstances(stored, catalogue), findings).tests());
+    }
+
+    /** What bears on safety besides what was found. */
+    static Circumstances circumstances(CaseRecord stored, Catalogue catalogue) {
+        Map<String, Set<String>> excluded = new HashMap<>();
+        stored.settled.forEach((sign, settled) -> {
+            if (settled.isExcluded()) {
+                excluded.put(sign, settled.reasons());
+            }
+        });
+        return new Circumstances(
+                catalogue.complaint(stored.complaint),
+                RaisedWarnings.injured(catalogue, stored.complaint, stored.answers),
+                stored.age == null ? OptionalInt.empty() : OptionalInt.of(stored.age),
+                age(stored),
+                stored.warnings,
+                stored.precautions,
+                excluded,
+                stored.candidates.stream().map(c -> c.condition).collect(Collectors.toSet()));
     }
 
     private static Set<String> regions(CaseRecord stored, Catalogue catalogue) {

@@ -11,7 +11,6 @@ import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.Ladder;
-import lexicor.core.catalogue.Precaution;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.catalogue.published.ClusterRule;
 import lexicor.core.evidence.EvidenceBase;
@@ -23,14 +22,13 @@ import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.planning.LadderStart;
 import lexicor.core.planning.LadderWalk;
-import lexicor.core.planning.Precautions;
-import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.ClusterProgress;
 import lexicor.core.weighing.input.PointsSoFar;
 import lexicor.server.cases.CaseViews.AnswerView;
 import lexicor.server.cases.CaseViews.AskView;
 import lexicor.server.cases.CaseViews.BlockedTest;
+import lexicor.server.cases.CaseViews.CarefulTest;
 import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.ClusterView;
 import lexicor.server.cases.CaseViews.Examination;
@@ -40,6 +38,7 @@ import lexicor.server.cases.CaseViews.LadderView;
 import lexicor.server.cases.CaseViews.LastTap;
 import lexicor.server.cases.CaseViews.PlaceReadings;
 import lexicor.server.cases.CaseViews.RaisedWarning;
+import lexicor.server.cases.CaseViews.SettledView;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.TapRecord;
 import lexicor.server.standing.Standing;
@@ -113,6 +112,7 @@ public class CasePage {
                 ladders(c),
                 Taken.variants(c.taps(), c.catalogue()),
                 blocked(c),
+                careful(c),
                 warnings(c),
                 Taken.unknown(c.record(), c.unknown(), c.catalogue()));
     }
@@ -227,30 +227,38 @@ public class CasePage {
                 .orElse(null);
     }
 
-    /** Every test that a precaution of the case blocks, with the reason for going ahead where there is one. */
+    /** Every test that a precaution or a warning sign blocks, with the reason for going ahead where there is one. */
     public static List<BlockedTest> blocked(OpenCase c) {
-        if (c.record().precautions.isEmpty()) {
-            return List.of();
-        }
         return c.catalogue().tests().stream()
+                .filter(t -> c.blocks().tests().contains(t.id()))
                 .map(t -> new BlockedTest(
                         t.id(),
-                        blocking(c.record(), t, c.catalogue()),
+                        c.blocks().because(t.id()),
                         c.goneAheadWith(t.id()).orElse(null)))
-                .filter(b -> !b.because().isEmpty())
                 .toList();
     }
 
-    /** The precautions of the case that block the test, in words; empty where none does. */
-    public static List<String> blocking(CaseRecord stored, ClinicalTest test, Catalogue catalogue) {
-        return Precautions.blocking(catalogue, test, stored.precautions).stream()
-                .map(Precaution::label)
+    /** Tests that are done with care alone, and why. */
+    private static List<CarefulTest> careful(OpenCase c) {
+        return c.catalogue().tests().stream()
+                .map(t -> new CarefulTest(t.id(), c.blocks().careBecause(t.id())))
+                .filter(t -> !t.because().isEmpty())
                 .toList();
     }
 
     private static List<RaisedWarning> warnings(OpenCase c) {
-        return RaisedWarnings.of(c.catalogue(), c.record().warnings, c.findings(), c.injured()).stream()
-                .map(r -> new RaisedWarning(r.sign().id(), r.sign().message(), r.because()))
+        return c.warnings().stream()
+                .map(r -> new RaisedWarning(
+                        r.sign().id(),
+                        r.sign().name(),
+                        r.sign().message(),
+                        r.because(),
+                        r.sign().discreet(),
+                        r.excluded(),
+                        Optional.ofNullable(c.record().settled.get(r.sign().id()))
+                                .filter(s -> r.excluded() == s.isExcluded())
+                                .map(s -> new SettledView(s.state, s.why, s.madeBy, s.madeAt))
+                                .orElse(null)))
                 .toList();
     }
 

@@ -11,10 +11,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.ClinicalTest;
-import lexicor.core.catalogue.Complaint;
-import lexicor.core.planning.Precautions;
 import lexicor.core.planning.Proposal;
 import lexicor.core.planning.RunningOrder;
+import lexicor.server.cases.CaseViews.CoreView;
 import lexicor.server.cases.CaseViews.LeftOut;
 import lexicor.server.cases.CaseViews.PlanView;
 import lexicor.server.standing.Basis;
@@ -43,7 +42,7 @@ public final class CasePlan {
                 .toList();
         List<String> also = c.catalogue()
                 .complaint(c.record().complaint)
-                .map(Complaint::also)
+                .map(k -> Proposal.whatever(c.catalogue(), k))
                 .orElse(List.of());
         Asked asked = new Asked(c.basis(), c.bedside().regions(), also, suspects);
         return view(c, false, PROPOSED.get(asked, CasePlan::proposed));
@@ -60,6 +59,10 @@ public final class CasePlan {
                 tests.stream()
                         .filter(id -> leftOut.containsKey(id) && !touched.contains(id))
                         .map(id -> new LeftOut(id, leftOut.get(id)))
+                        .toList(),
+                c.catalogue().core(c.record().complaint).map(CoreView::of).orElse(null),
+                c.record().sets.stream()
+                        .filter(s -> c.catalogue().set(s).isPresent())
                         .toList());
     }
 
@@ -81,12 +84,8 @@ public final class CasePlan {
         Set<String> touched = c.readings().tests();
         return c.plan().tests().stream()
                 .filter(id -> !touched.contains(id))
-                .filter(id -> c.catalogue()
-                        .test(id)
-                        .filter(t -> Precautions.blocking(
-                                        c.catalogue(), t, c.bedside().precautions())
-                                .isEmpty())
-                        .isPresent())
+                .filter(id -> c.catalogue().test(id).isPresent()
+                        && !c.bedside().blocked().contains(id))
                 .toList();
     }
 

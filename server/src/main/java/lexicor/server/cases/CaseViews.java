@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import lexicor.core.catalogue.VisitCore;
 import lexicor.core.examination.Outcome;
 import lexicor.core.examination.Side;
 import lexicor.server.standing.Standing;
@@ -63,9 +64,29 @@ public final class CaseViews {
      * @param own whether somebody changed it; otherwise it is the one proposed for the candidates
      * @param minutes the time there is, where somebody said so
      * @param leftOut what of the tests is left out for want of time
+     * @param sets sets of tests that were put in as one, by id
+     * @param core what is never left out; absent where nothing is said of the complaint
      */
     public record PlanView(
-            boolean own, List<String> tests, @Schema(nullable = true) Integer minutes, List<LeftOut> leftOut) {}
+            boolean own,
+            List<String> tests,
+            @Schema(nullable = true) Integer minutes,
+            List<LeftOut> leftOut,
+            @Schema(nullable = true) CoreView core,
+            List<String> sets) {}
+
+    /**
+     * What no visit for the complaint leaves out for want of time.
+     *
+     * @param places of its tests the places that matter most, as test, a slash and the place
+     * @param first the test that splits the question best; absent where none does
+     */
+    public record CoreView(
+            List<String> tests, List<String> places, @Schema(nullable = true) String first, String because) {
+        static CoreView of(VisitCore core) {
+            return new CoreView(core.tests(), core.places(), core.first().orElse(null), core.because());
+        }
+    }
 
     /**
      * A test of the running order that is left out for want of time.
@@ -113,6 +134,7 @@ public final class CaseViews {
      *
      * @param lastTaps the latest taps that stand, the last one first: those to take back
      * @param clusters those of the candidates
+     * @param careful tests that are done with care alone
      * @param unknown what is recorded and not known to the content in force, in words; it weighs nothing
      */
     public record Examination(
@@ -124,6 +146,7 @@ public final class CaseViews {
             List<LadderView> ladders,
             List<VariantDone> variants,
             List<BlockedTest> blocked,
+            List<CarefulTest> careful,
             List<RaisedWarning> warnings,
             List<String> unknown) {}
 
@@ -156,13 +179,37 @@ public final class CaseViews {
     /**
      * A test that must not be done as things are.
      *
-     * @param because the precautions that block it
+     * @param because the precautions and warning signs that block it
      * @param reason why the examiner goes ahead all the same; absent where nobody wrote one
      */
     public record BlockedTest(String test, List<String> because, @Schema(nullable = true) String reason) {}
 
-    /** A warning sign and what raised it. */
-    public record RaisedWarning(String id, String message, String because) {}
+    /**
+     * A warning sign that is raised.
+     *
+     * @param because what raised it, in words
+     * @param discreet whether it is for the examiner's eyes alone
+     * @param excluded whether somebody saw what raises it, and excluded it; it stops nothing then
+     * @param settled what was said of it; absent where nothing was, or where something raised it since
+     */
+    public record RaisedWarning(
+            String id,
+            String name,
+            String message,
+            String because,
+            boolean discreet,
+            boolean excluded,
+            @Schema(nullable = true) SettledView settled) {}
+
+    /**
+     * What somebody said of a warning sign.
+     *
+     * @param state confirmed or excluded
+     */
+    public record SettledView(String state, String why, String by, Instant at) {}
+
+    /** A test that is done with care alone. */
+    public record CarefulTest(String test, List<String> because) {}
 
     /** What stands recorded at one place. */
     public record PlaceReadings(String test, String at, Side side, Map<String, Object> values) {}

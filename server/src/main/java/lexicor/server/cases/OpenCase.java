@@ -11,6 +11,8 @@ import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.Tap;
+import lexicor.core.planning.Blocks;
+import lexicor.core.planning.Circumstances;
 import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
@@ -38,6 +40,7 @@ public final class OpenCase {
     private final Map<String, String> goneAhead;
     private final Readings readings;
     private final BedsideCase bedside;
+    private Blocks blocks;
     /** Weighed when it is first asked for; whoever asks twice gets the same. */
     private WeighedCase weighed;
 
@@ -115,6 +118,23 @@ public final class OpenCase {
         return Boolean.TRUE.equals(record.bothSides);
     }
 
+    /** Which tests must not be done, and which with care. */
+    public Blocks blocks() {
+        if (blocks == null) {
+            blocks = Blocks.of(catalogue(), circumstances(), findings());
+        }
+        return blocks;
+    }
+
+    /** The warning signs that are raised, also those that somebody excluded. */
+    public List<RaisedWarnings.Raised> warnings() {
+        return RaisedWarnings.of(catalogue(), circumstances(), findings());
+    }
+
+    private Circumstances circumstances() {
+        return CaseAssembly.circumstances(record, catalogue());
+    }
+
     /** Whether it began with an injury. */
     public boolean injured() {
         return RaisedWarnings.injured(catalogue(), record.complaint, record.answers);
@@ -141,7 +161,7 @@ public final class OpenCase {
                 CaseAssembly.candidates(record, suspicions, catalogue()),
                 bedside.findings(),
                 bedside.regions(),
-                bedside.precautions());
+                bedside.blocked());
     }
 
     /** The case with the content and its figures, ready to weigh. */

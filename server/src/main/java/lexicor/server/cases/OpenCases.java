@@ -76,11 +76,9 @@ public class OpenCases {
     /** The case as some of its taps leave it. */
     public OpenCase with(CaseRecord stored, Basis known, List<TapRecord> some) {
         Map<String, String> goneAhead = new LinkedHashMap<>();
-        if (!stored.precautions.isEmpty()) {
-            overrides
-                    .findByCaseIdAndVisitOrderById(stored.id, stored.visit())
-                    .forEach(o -> goneAhead.put(o.test, o.reason));
-        }
+        overrides
+                .findByCaseIdAndVisitOrderById(stored.id, stored.visit())
+                .forEach(o -> goneAhead.put(o.test, o.reason));
         return new OpenCase(stored, known, some, goneAhead, () -> earlier(stored, known));
     }
 

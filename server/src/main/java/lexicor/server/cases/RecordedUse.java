@@ -28,6 +28,9 @@ class RecordedUse implements InUse {
             case LADDER -> cases.countWithLadder(id) > 0;
             case PRECAUTION -> cases.countWithPrecaution(id) > 0;
             case CLUSTER,
+                    CORE,
+                    STAGE_RULE,
+                    SET,
                     COUNT,
                     DEFINITION,
                     PROVOKED_FAMILY,

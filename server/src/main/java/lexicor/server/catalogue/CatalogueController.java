@@ -64,8 +64,9 @@ class CatalogueController {
                                 List.copyOf(catalogue.conditionsInformedBy(Set.of(h.id())))))
                         .toList(),
                 catalogue.warnings().stream()
-                        .map(w -> new WarningView(w.id(), w.when(), w.message()))
+                        .map(w -> new WarningView(w.id(), w.when(), w.message(), w.discreet()))
                         .toList(),
+                catalogue.sets(),
                 catalogue.precautions().stream()
                         .map(p -> new ChoiceView<>(p.id(), p.label(), null))
                         .toList(),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.Setting;
+import lexicor.core.catalogue.TestSet;
 import lexicor.core.examination.pads.Pad;
 import lexicor.core.planning.Stage;
 import lexicor.core.weighing.input.Suspicion;
@@ -16,6 +17,7 @@ public record CatalogueView(
         List<ComplaintView> complaints,
         List<HistoryItemView> history,
         List<WarningView> warnings,
+        List<TestSet> sets,
         List<ChoiceView<String>> precautions,
         List<ChoiceView<AgeBand>> ageBands,
         List<ChoiceView<Setting>> settings,
@@ -111,7 +113,7 @@ public record CatalogueView(
             Map<String, Integer> notches,
             List<String> informs) {}
 
-    public record WarningView(String id, String when, String message) {}
+    public record WarningView(String id, String when, String message, boolean discreet) {}
 
     /**
      * One of a fixed list.

@@ -101,7 +101,27 @@ public final class EntryForms {
         FORMS.put(Kind.LADDER, ladder());
         FORMS.put(
                 Kind.WARNING,
-                List.of(ENTRY_ID, field(LONG, "when", "When it is shown"), field(LONG, "message", "What it says")));
+                List.of(
+                        ENTRY_ID,
+                        field(LONG, "when", "When it is shown"),
+                        field(LONG, "message", "What it says"),
+                        field(CHOICES, "sets", "Precautions that it sets")
+                                .optional()
+                                .from(Vocabularies.PRECAUTION),
+                        field(CHOICES, "setsAfterInjury", "Precautions that it sets after an injury")
+                                .optional()
+                                .from(Vocabularies.PRECAUTION),
+                        field(CHOICES, "scope", "Where they hold")
+                                .optional()
+                                .from(Vocabularies.SCOPE)
+                                .hint(
+                                        "Everywhere, the arm without the neck, the region of what raised it, or regions."),
+                        field(CHOICES, "cautions", "Tests that are done with care")
+                                .optional()
+                                .from(Vocabularies.TEST),
+                        field(FLAG, "discreet", "For the examiner's eyes alone")
+                                .optional()
+                                .hint("Not where a companion reads it, and not on the patient's page.")));
         FORMS.put(Kind.CLUSTER, cluster());
         FORMS.put(
                 Kind.COUNT,
@@ -131,11 +151,77 @@ public final class EntryForms {
                         field(WHOLE, "ageBelow", "Yes below this age")
                                 .optional()
                                 .within(1, 120),
+                        field(CHOICES, "complaints", "Asked of whoever comes with")
+                                .optional()
+                                .from(Vocabularies.COMPLAINT),
                         field(FLAG, "injury", "A yes means that there was an injury")
                                 .optional(),
                         field(FLAG, "trauma", "A yes means that there was an injury (as written in the first edition)")
                                 .optional()));
-        FORMS.put(Kind.PRECAUTION, List.of(field(TEXT, "label", "What it is called"), ENTRY_ID));
+        FORMS.put(
+                Kind.PRECAUTION,
+                List.of(
+                        field(TEXT, "label", "What it is called"),
+                        ENTRY_ID,
+                        field(CHOICES, "blocks", "Tests that it blocks")
+                                .optional()
+                                .from(Vocabularies.TEST)
+                                .hint("Besides those that list it themselves."),
+                        field(CHOICES, "cautions", "Tests that are done with care")
+                                .optional()
+                                .from(Vocabularies.TEST),
+                        field(BY_CHOICE, "eased", "Blocked tests that are a caution alone")
+                                .optional()
+                                .from(Vocabularies.TEST)
+                                .hint("While that condition is a candidate.")
+                                .with(field(CHOICE, "", "Condition").from(Vocabularies.CONDITION))));
+        FORMS.put(
+                Kind.CORE,
+                List.of(
+                        field(CHOICE, "complaint", "What the patient comes with")
+                                .from(Vocabularies.COMPLAINT),
+                        KEYED,
+                        field(CHOICES, "tests", "Never left out for want of time")
+                                .from(Vocabularies.TEST),
+                        field(CHOICES, "places", "Of these, the places that matter most")
+                                .optional()
+                                .from(Vocabularies.TEST_PLACE),
+                        field(CHOICE, "first", "What splits the question best")
+                                .optional()
+                                .from(Vocabularies.TEST),
+                        field(LONG, "because", "Because").optional(),
+                        field(CHOICES, "before", "Before the rest, where there is time")
+                                .optional()
+                                .from(Vocabularies.TEST)));
+        FORMS.put(
+                Kind.STAGE_RULE,
+                List.of(
+                        field(CHOICES, "never", "Never left out whole").from(Vocabularies.STAGE),
+                        ENTRY_ID,
+                        field(CHOICES, "complaints", "Of whoever comes with")
+                                .optional()
+                                .from(Vocabularies.COMPLAINT)
+                                .hint("Everybody where nothing is chosen."),
+                        field(LONG, "because", "Because").optional()));
+        FORMS.put(
+                Kind.SET,
+                List.of(
+                        NAME,
+                        ENTRY_ID,
+                        field(CHOICES, "complaints", "Offered first to whoever comes with")
+                                .optional()
+                                .from(Vocabularies.COMPLAINT),
+                        field(CHOICES, "tests", "Tests").from(Vocabularies.TEST),
+                        field(LIST, "groups", "Parts")
+                                .optional()
+                                .with(
+                                        field(TEXT, "label", "What it is called"),
+                                        field(CHOICES, "tests", "Tests").from(Vocabularies.TEST)),
+                        field(CHOICES, "before", "Before it, where there is time")
+                                .optional()
+                                .from(Vocabularies.TEST),
+                        field(LONG, "stop", "When the rest is left").optional(),
+                        field(LONG, "note", "Note").optional()));
         FORMS.put(
                 Kind.DEFINITION,
                 List.of(

@@ -25,6 +25,7 @@ import lexicor.core.catalogue.packs.Packs;
 import lexicor.core.catalogue.published.AccuracyRow;
 import lexicor.core.catalogue.published.HowOften;
 import lexicor.core.examination.Wording;
+import lexicor.core.planning.Stage;
 
 /** What the fields of entries are chosen from, with what each choice means, as it is in the content in force. */
 final class Vocabularies {
@@ -39,6 +40,10 @@ final class Vocabularies {
     static final String SIGN = "sign";
     static final String NERVE = "nerve";
     static final String PRECAUTION = "precaution";
+    static final String SCOPE = "scope";
+    static final String STAGE = "stage";
+    static final String TEST_PLACE = "test-place";
+    static final String COMPLAINT = "complaint";
     static final String WARNING = "warning";
     static final String TEST = "test";
     static final String CRITERION = "criterion";
@@ -116,6 +121,33 @@ final class Vocabularies {
                 PRECAUTION,
                 catalogue.precautions().stream()
                         .map(p -> Option.of(p.id(), p.label()))
+                        .toList());
+        all.put(
+                SCOPE,
+                Stream.concat(
+                                Stream.of(
+                                        Option.of("all", "everywhere"),
+                                        Option.of("limb", "the arm, not the neck"),
+                                        Option.of("criterion", "the region of what raised it")),
+                                Packs.REGIONS.stream().map(r -> Option.of(r, words(r))))
+                        .toList());
+        all.put(
+                STAGE,
+                Arrays.stream(Stage.values())
+                        .map(s -> Option.of(s.id(), Wording.capital(s.id())))
+                        .toList());
+        all.put(
+                TEST_PLACE,
+                catalogue.tests().stream()
+                        .filter(t -> t.places().size() > 1)
+                        .flatMap(t -> t.places().stream()
+                                .map(p -> Option.of(t.id() + "/" + p, p.isEmpty() ? t.name() : t.placeLabel(p))
+                                        .under(t.name())))
+                        .toList());
+        all.put(
+                COMPLAINT,
+                catalogue.complaints().stream()
+                        .map(c -> Option.of(c.id(), c.name()))
                         .toList());
         all.put(
                 WARNING,

@@ -26,9 +26,11 @@ public final class IntakeViews {
      * A running order to save over the version of the case that it was made from.
      *
      * @param tests in order, each once; empty to follow the proposed order again
+     * @param sets sets of tests that are put in as one, by id; absent where none is put in or taken out
      * @param arrange whether to bring them into the order that spares the patient most
      */
-    public record PlanChange(long version, List<String> tests, boolean arrange) {}
+    public record PlanChange(
+            long version, List<String> tests, boolean arrange, @Schema(nullable = true) List<String> sets) {}
 
     /**
      * The time there is for what is still to be done.

@@ -2,6 +2,7 @@ package lexicor.server.intake;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Ladder;
@@ -27,6 +28,11 @@ public final class PlanChecks {
             }
             if (!seen.add(id)) {
                 throw Refusal.field("tests", id + " is listed twice");
+            }
+        }
+        for (String set : Optional.ofNullable(change.sets()).orElse(List.of())) {
+            if (set == null || used.catalogue().set(set).isEmpty()) {
+                throw Refusal.field("sets", "there is no set " + set);
             }
         }
         return change.arrange() ? CasePlan.inOrder(seen, used) : tests;

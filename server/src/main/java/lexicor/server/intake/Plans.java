@@ -47,6 +47,12 @@ class Plans {
         List<String> tests = PlanChecks.order(change, basis.of(stored));
         stored.plan.clear();
         stored.plan.addAll(tests);
+        if (tests.isEmpty()) {
+            stored.sets.clear();
+        } else if (change.sets() != null) {
+            stored.sets.clear();
+            stored.sets.addAll(change.sets());
+        }
         return saved(stored);
     }
 
@@ -64,9 +70,15 @@ class Plans {
         stored.leftOut.clear();
         if (minutes != null) {
             OpenCase c = openCases.of(stored);
-            stored.leftOut.putAll(
-                    WithinTime.of(c.catalogue(), c.findings(), c.weighed(), c.injured(), CasePlan.undone(c), minutes)
-                            .leftOut());
+            stored.leftOut.putAll(WithinTime.of(
+                            c.catalogue(),
+                            stored.complaint,
+                            c.findings(),
+                            c.weighed(),
+                            c.injured(),
+                            CasePlan.undone(c),
+                            minutes)
+                    .leftOut());
         }
         return saved(stored);
     }

@@ -22,8 +22,8 @@ import lexicor.core.practice.patient.SimulatedPatient;
 import lexicor.core.practice.patient.Wish;
 import lexicor.core.weighing.input.Suspicion;
 import lexicor.server.cases.CaseBasis;
-import lexicor.server.cases.CasePage;
 import lexicor.server.cases.CasePlan;
+import lexicor.server.cases.OpenCase;
 import lexicor.server.cases.OpenCases;
 import lexicor.server.cases.Taken;
 import lexicor.server.cases.records.CandidateRecord;
@@ -121,11 +121,12 @@ class DemoPatients {
 
     private void examine(CaseRecord stored, SimulatedPatient patient, Basis used, Random random, double otherwise) {
         Instant at = stored.createdAt;
-        List<ClinicalTest> tests = CasePlan.undone(OpenCases.apart(stored, used, List.of(), Map.of())).stream()
+        OpenCase open = OpenCases.apart(stored, used, List.of(), Map.of());
+        List<ClinicalTest> tests = CasePlan.undone(open).stream()
                 .map(t -> used.catalogue().test(t).orElseThrow())
                 .filter(t -> patient.world().tests().anyMatch(t::equals))
                 .filter(t -> t.criteria().stream().anyMatch(c -> patient.world().hasFigures(c.id())))
-                .filter(t -> CasePage.blocking(stored, t, used.catalogue()).isEmpty())
+                .filter(t -> !open.blocks().tests().contains(t.id()))
                 .limit(TESTS)
                 .toList();
         for (ClinicalTest test : tests) {

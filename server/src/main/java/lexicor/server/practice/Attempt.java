@@ -27,7 +27,6 @@ import lexicor.core.practice.debrief.Encounter;
 import lexicor.core.practice.patient.Answers.Answer;
 import lexicor.core.practice.patient.SimulatedPatient;
 import lexicor.core.weighing.input.Suspicion;
-import lexicor.server.cases.CasePage;
 import lexicor.server.cases.OpenCase;
 import lexicor.server.cases.OpenCases;
 import lexicor.server.cases.records.CandidateRecord;
@@ -130,6 +129,11 @@ final class Attempt {
             }
         });
         bodies(StepKind.PLANNED, PlanBody.class).reduce((a, b) -> b).ifPresent(p -> made.plan.addAll(p.tests()));
+        bodies(StepKind.PLANNED, PlanBody.class)
+                .filter(p -> p.tests().isEmpty() || p.sets() != null)
+                .reduce((a, b) -> b)
+                .filter(p -> p.sets() != null)
+                .ifPresent(p -> made.sets.addAll(p.sets()));
         bodies(StepKind.LADDER, LadderBody.class).forEach(l -> {
             if (l.answer() == null) {
                 made.ladders.remove(l.ladder());
@@ -206,7 +210,7 @@ final class Attempt {
 
     /** What blocks a test, in words; empty where nothing does. */
     List<String> blocking(ClinicalTest test) {
-        return CasePage.blocking(open.record(), test, catalogue());
+        return open.blocks().because(test.id());
     }
 
     List<Deed> deeds() {

@@ -139,7 +139,7 @@ class Recordings {
         PatientRecord stored = lockSeen(id, change.version());
         Attempt before = patients.attempt(stored);
         List<String> order = PlanChecks.order(change, before.basis());
-        steps.add(stored, UUID.randomUUID(), StepKind.PLANNED, new PlanBody(order));
+        steps.add(stored, UUID.randomUUID(), StepKind.PLANNED, new PlanBody(order, change.sets()));
         return view(patients.attempt(stored));
     }
 

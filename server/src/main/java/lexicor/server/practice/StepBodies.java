@@ -24,7 +24,10 @@ final class StepBodies {
 
     record AheadBody(String test, String reason) {}
 
-    record PlanBody(List<String> tests) {}
+    /**
+     * @param sets sets that were put in as one; null where that was not said
+     */
+    record PlanBody(List<String> tests, List<String> sets) {}
 
     /** An answer that is null leaves the ladder. */
     record LadderBody(String ladder, String answer) {}

@@ -69,7 +69,7 @@ class CaseQuestions {
             findings = findings.with(criterion(supposed.getKey(), c.catalogue()), supposed.getValue());
         }
         BedsideCase changed =
-                new BedsideCase(suspected.conditions(), findings, suspected.regions(), suspected.precautions());
+                new BedsideCase(suspected.conditions(), findings, suspected.regions(), suspected.blocked());
         WeighingSettings settings = settings(supposition, c.basis());
         CaseToWeigh given = changed.against(c.catalogue(), c.basis().evidence(settings.highBias()), settings);
         return new Supposed(Standings.conditions(
@@ -160,7 +160,7 @@ class CaseQuestions {
                         .filter(Finding::isDone)
                         .map(Finding::outcome)
                         .orElse(null),
-                test.contraindications().stream().anyMatch(bedside.precautions()::contains));
+                bedside.blocked().contains(test.id()));
     }
 
     /** The few tests that tell most within a time. */

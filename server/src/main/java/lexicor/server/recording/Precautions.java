@@ -7,6 +7,7 @@ import lexicor.server.cases.CaseBasis;
 import lexicor.server.cases.CaseDoor;
 import lexicor.server.cases.CasePage;
 import lexicor.server.cases.CaseViews.Examination;
+import lexicor.server.cases.OpenCase;
 import lexicor.server.cases.OpenCases;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.CaseStore;
@@ -22,7 +23,7 @@ import lexicor.server.time.Moments;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Nothing is recorded on a test that a precaution of the case blocks, but with a written reason. */
+/** Nothing is recorded on a test that a precaution or a warning sign blocks, but with a written reason. */
 @Service
 public class Precautions {
     private final CaseStore cases;
@@ -50,9 +51,15 @@ public class Precautions {
         this.signedIn = signedIn;
     }
 
-    /** Refuses a recording on a test that is blocked and has no written reason. */
-    void allow(CaseRecord stored, ClinicalTest test) {
-        List<String> because = CasePage.blocking(stored, test, basis.of(stored).catalogue());
+    /**
+     * Refuses a recording on a test that is blocked and has no written reason. What was begun before a warning sign came up can
+     * be put right: it may be what raised the sign.
+     */
+    void allow(CaseRecord stored, Basis used, ClinicalTest test) {
+        OpenCase c = openCases.of(stored, used);
+        List<String> because = c.readings().tests().contains(test.id())
+                ? c.blocks().ticked(test.id())
+                : c.blocks().because(test.id());
         if (!because.isEmpty() && !overrides.existsByCaseIdAndVisitAndTest(stored.id, stored.visit(), test.id())) {
             refuse(test, because);
         }
@@ -75,10 +82,11 @@ public class Precautions {
     public Examination goAhead(String code, NewOverride request) {
         CaseRecord stored = door.lockForRecording(code);
         Basis used = basis.of(stored);
+        OpenCase c = openCases.of(stored, used);
         String reason = Reasons.aboutCase(request.reason());
         if (Optional.ofNullable(request.test())
                 .flatMap(used.catalogue()::test)
-                .filter(t -> !CasePage.blocking(stored, t, used.catalogue()).isEmpty())
+                .filter(t -> c.blocks().tests().contains(t.id()))
                 .isEmpty()) {
             throw Refusal.field("test", request.test() + " is not blocked in this case");
         }

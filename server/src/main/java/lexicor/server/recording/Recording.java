@@ -96,7 +96,7 @@ public class Recording {
                 .forEach((leaf, text) -> PersonalDetails.question("changes." + leaf, text, tap.sure()));
         if (taps.findByCaseIdAndKey(stored.id, tap.tapId()).isEmpty()) {
             CaseDoor.requireOpen(stored);
-            precautions.allow(stored, used.catalogue().test(record.test).orElseThrow());
+            precautions.allow(stored, used, used.catalogue().test(record.test).orElseThrow());
             record.caseId = stored.id;
             record.madeBy = signedIn.person().name();
             record.visit = visit(stored, tap.visit());

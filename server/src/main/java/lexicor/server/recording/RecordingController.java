@@ -1,9 +1,11 @@
 package lexicor.server.recording;
 
 import java.util.List;
+import lexicor.server.cases.CaseViews.CaseView;
 import lexicor.server.cases.CaseViews.Examination;
 import lexicor.server.recording.RecordingViews.NewOverride;
 import lexicor.server.recording.RecordingViews.NewTap;
+import lexicor.server.recording.RecordingViews.SettleWarning;
 import lexicor.server.recording.RecordingViews.TakeBack;
 import lexicor.server.recording.RecordingViews.TapView;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,10 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 class RecordingController {
     private final Recording recording;
     private final Precautions precautions;
+    private final SettledWarnings warnings;
 
-    RecordingController(Recording recording, Precautions precautions) {
+    RecordingController(Recording recording, Precautions precautions, SettledWarnings warnings) {
         this.recording = recording;
         this.precautions = precautions;
+        this.warnings = warnings;
     }
 
     @PostMapping("/taps")
@@ -43,5 +47,10 @@ class RecordingController {
     @PostMapping("/overrides")
     Examination goAhead(@PathVariable String code, @RequestBody NewOverride request) {
         return precautions.goAhead(code, request);
+    }
+
+    @PostMapping("/warnings")
+    CaseView settle(@PathVariable String code, @RequestBody SettleWarning request) {
+        return warnings.settle(code, request);
     }
 }

@@ -27,6 +27,18 @@ public final class RecordingViews {
     /** Takes a tap back. */
     public record TakeBack(UUID tapId) {}
 
+    /**
+     * What is said of a warning sign.
+     *
+     * @param state confirmed, excluded, or open to take back what was said
+     * @param reason why; wanted where it is excluded
+     */
+    public record SettleWarning(
+            String warning,
+            String state,
+            @Schema(nullable = true) String reason,
+            @Schema(nullable = true) Boolean sure) {}
+
     /** The written reason for going ahead with a blocked test. */
     public record NewOverride(String test, String reason, @Schema(nullable = true) Boolean sure) {}
 

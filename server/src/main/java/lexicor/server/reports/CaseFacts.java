@@ -152,7 +152,11 @@ final class CaseFacts {
 
     List<String> warnings() {
         return given.view().examination().warnings().stream()
-                .map(w -> Words.sentence(w.message()) + " (" + w.because() + ")")
+                .filter(w -> !w.discreet())
+                .map(w -> w.excluded()
+                        ? w.name() + ": seen and excluded (" + w.because() + "). "
+                                + Words.sentence(w.settled().why())
+                        : Words.sentence(w.message()) + " (" + w.because() + ")")
                 .toList();
     }
 

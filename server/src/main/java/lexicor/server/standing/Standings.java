@@ -13,7 +13,7 @@ import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.evidence.HighBias;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Outcome;
-import lexicor.core.planning.Precautions;
+import lexicor.core.planning.Blocks;
 import lexicor.core.planning.Restraint;
 import lexicor.core.weighing.NextTest;
 import lexicor.core.weighing.School;
@@ -275,8 +275,8 @@ public final class Standings {
     public static List<NextTest> reachable(BedsideCase bedside, Catalogue catalogue, WeighedCase result) {
         Set<String> done = bedside.findings().testsDone(catalogue);
         return result.nextTests().stream()
-                .filter(t -> Precautions.isReachable(
-                        catalogue, catalogue.testOf(t.id()).orElseThrow(), done, bedside.precautions()))
+                .filter(t ->
+                        Blocks.isReachable(catalogue, catalogue.testOf(t.id()).orElseThrow(), done, bedside.blocked()))
                 .toList();
     }
 

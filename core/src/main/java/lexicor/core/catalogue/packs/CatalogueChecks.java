@@ -17,8 +17,12 @@ import lexicor.core.catalogue.Ladder;
 import lexicor.core.catalogue.Measure;
 import lexicor.core.catalogue.MeasureList;
 import lexicor.core.catalogue.Precaution;
+import lexicor.core.catalogue.Raising;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.catalogue.Relations;
+import lexicor.core.catalogue.StageRule;
+import lexicor.core.catalogue.TestSet;
+import lexicor.core.catalogue.VisitCore;
 import lexicor.core.catalogue.WarningSign;
 import lexicor.core.catalogue.figures.BodyMap;
 import lexicor.core.catalogue.figures.Figure;
@@ -60,6 +64,8 @@ final class CatalogueChecks {
         ids(Packs.CONDITIONS, "complaints", content.complaints, Complaint::id);
         ids(Packs.CONDITIONS, "ladders", content.ladders, Ladder::id);
         ids(Packs.PRECAUTIONS, "precautions", content.precautions, Precaution::id);
+        checkSafety();
+        checkCore();
         ids(Packs.DEFINITIONS, "definitions", content.definitions, Definition::id);
         ids(Packs.CLUSTERS, "clusters", content.clusters, Cluster::id);
         ids(Packs.CLUSTERS, "counts", content.counts, CountHabit::id);
@@ -146,6 +152,7 @@ final class CatalogueChecks {
             known(Packs.CLUSTERS, "counts." + c.id() + ".members", "criterion", c.members(), criteria);
         }
         for (HistoryItem h : content.history) {
+            known(Packs.HISTORY, "items." + h.id() + ".complaints", "complaint", h.complaints(), complaints());
             known(
                     Packs.HISTORY,
                     "items." + h.id() + ".notches",
@@ -200,6 +207,63 @@ final class CatalogueChecks {
         });
         known(Packs.AGES, "ages", "condition", content.ages.ages().keySet(), conditions);
         known(Packs.AGES, "sex", "condition", content.ages.sexes().keySet(), conditions);
+    }
+
+    private Set<String> complaints() {
+        return content.complaints.stream().map(Complaint::id).collect(Collectors.toSet());
+    }
+
+    private void checkCore() {
+        ids(Packs.CORE, "core", content.cores, VisitCore::complaint);
+        ids(Packs.CORE, "stages", content.stageRules, StageRule::id);
+        ids(Packs.CORE, "sets", content.sets, TestSet::id);
+        Set<String> places = content.tests.stream()
+                .flatMap(t -> t.places().stream().map(p -> t.id() + "/" + p))
+                .collect(Collectors.toSet());
+        for (VisitCore c : content.cores) {
+            String path = "core." + c.complaint();
+            known(Packs.CORE, path + ".complaint", "complaint", List.of(c.complaint()), complaints());
+            known(Packs.CORE, path + ".tests", "test", c.tests(), tests);
+            known(Packs.CORE, path + ".before", "test", c.before(), tests);
+            known(Packs.CORE, path + ".places", "place", c.places(), places);
+        }
+        for (StageRule r : content.stageRules) {
+            known(Packs.CORE, "stages." + r.id() + ".complaints", "complaint", r.complaints(), complaints());
+        }
+        for (TestSet s : content.sets) {
+            String path = "sets." + s.id();
+            known(Packs.CORE, path + ".complaints", "complaint", s.complaints(), complaints());
+            known(Packs.CORE, path + ".tests", "test", s.tests(), tests);
+            known(Packs.CORE, path + ".before", "test", s.before(), tests);
+        }
+    }
+
+    private void checkSafety() {
+        for (Precaution p : content.precautions) {
+            String path = "precautions." + p.id();
+            known(Packs.PRECAUTIONS, path + ".blocks", "test", p.blocks(), tests);
+            known(Packs.PRECAUTIONS, path + ".cautions", "test", p.cautions(), tests);
+            known(Packs.PRECAUTIONS, path + ".eased", "test", p.eased().keySet(), Set.copyOf(p.blocks()));
+            known(Packs.PRECAUTIONS, path + ".eased", "condition", p.eased().values(), conditions);
+        }
+        for (WarningSign w : content.warnings) {
+            String path = "warnings." + w.id();
+            known(Packs.CONDITIONS, path + ".sets", "precaution", w.sets(), precautions);
+            known(Packs.CONDITIONS, path + ".setsAfterInjury", "precaution", w.setsAfterInjury(), precautions);
+            known(Packs.CONDITIONS, path + ".cautions", "test", w.cautions(), tests);
+        }
+        for (Raising r : content.raisings) {
+            String path = "raises." + r.warning();
+            known(Packs.RAISES, path + ".warning", "warning sign", List.of(r.warning()), warnings);
+            known(Packs.RAISES, path + ".by", "criterion or question", r.by(), answers);
+            known(
+                    Packs.RAISES,
+                    path + ".when",
+                    "criterion or question",
+                    r.when().findings().toList(),
+                    answers);
+            known(Packs.RAISES, path + ".when.complaints", "complaint", r.when().complaints(), complaints());
+        }
     }
 
     private void checkTest(ClinicalTest t) {

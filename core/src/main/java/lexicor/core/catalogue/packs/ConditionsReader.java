@@ -12,7 +12,6 @@ import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.Content;
 import lexicor.core.catalogue.Ladder;
 import lexicor.core.catalogue.Setting;
-import lexicor.core.catalogue.WarningSign;
 import lexicor.core.document.Entry;
 import lexicor.core.document.InvalidDocumentException;
 import lexicor.core.document.Problem;
@@ -27,7 +26,7 @@ final class ConditionsReader {
         file.children("conditions").forEach(e -> problems.collect(() -> content.conditions.add(condition(e))));
         file.children("complaints").forEach(e -> problems.collect(() -> content.complaints.add(complaint(e))));
         file.children("ladders").forEach(e -> problems.collect(() -> content.ladders.add(ladder(e))));
-        file.children("warnings").forEach(e -> problems.collect(() -> content.warnings.add(warning(e))));
+        file.children("warnings").forEach(e -> problems.collect(() -> content.warnings.add(SafetyReader.warning(e))));
         problems.collect(file::done);
     }
 
@@ -94,15 +93,6 @@ final class ConditionsReader {
                 optionalTexts(entry, "hurts"));
         entry.done();
         return complaint;
-    }
-
-    private static WarningSign warning(Entry listed) {
-        String id = listed.text("id");
-        Entry entry = listed.named("warnings." + id);
-        entry.has("id");
-        WarningSign warning = new WarningSign(id, entry.text("when"), entry.text("message"));
-        entry.done();
-        return warning;
     }
 
     private static Ladder ladder(Entry listed) {

@@ -1,6 +1,7 @@
 package lexicor.core.catalogue.packs;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import lexicor.core.catalogue.Content;
@@ -34,6 +35,7 @@ final class HistoryReader {
                 years(entry, "ageFrom"),
                 years(entry, "ageBelow"),
                 notches,
+                entry.has("complaints") ? entry.texts("complaints") : List.of(),
                 // "trauma" says the same in packs of the first edition.
                 entry.flag("injury", false) | entry.flag("trauma", false));
         entry.oneOf("from", Map.of("ageBand", true), false);

@@ -33,6 +33,12 @@ public record PackEntry(Kind kind, String id, ObjectNode fields) {
         COUNT(Packs.CLUSTERS, "counts"),
         QUESTION(Packs.HISTORY, "items"),
         PRECAUTION(Packs.PRECAUTIONS, "precautions"),
+        /** What no visit leaves out, by what the patient comes with. */
+        CORE(Packs.CORE, "core", false, List.of("complaint")),
+        /** Stages that are never left out whole. */
+        STAGE_RULE(Packs.CORE, "stages"),
+        /** Tests that are done as one. */
+        SET(Packs.CORE, "sets"),
         DEFINITION(Packs.DEFINITIONS, "definitions"),
         /** The conditions that also turn tests of a family positive. */
         PROVOKED_FAMILY(Packs.PROVOKES, "families", true),

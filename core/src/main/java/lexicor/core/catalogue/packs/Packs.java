@@ -9,7 +9,6 @@ import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Choice;
 import lexicor.core.catalogue.Content;
 import lexicor.core.catalogue.FingerMap;
-import lexicor.core.catalogue.Precaution;
 import lexicor.core.catalogue.Provokes;
 import lexicor.core.document.Documents;
 import lexicor.core.document.Entry;
@@ -23,6 +22,8 @@ public final class Packs {
     static final String EXAMINES = "catalogue/examines.yaml";
     static final String MEASURES = "catalogue/measures.yaml";
     static final String PRECAUTIONS = "catalogue/precautions.yaml";
+    static final String CORE = "catalogue/core.yaml";
+    static final String RAISES = "catalogue/raises.yaml";
     static final String FINGERS = "catalogue/fingers.yaml";
     static final String FIGURES = "catalogue/figures.yaml";
     static final String PRACTICE = "catalogue/practice.yaml";
@@ -52,6 +53,8 @@ public final class Packs {
                             EXAMINES,
                             MEASURES,
                             PRECAUTIONS,
+                            RAISES,
+                            CORE,
                             FINGERS,
                             FIGURES,
                             PRACTICE,
@@ -92,7 +95,14 @@ public final class Packs {
         }
         problems.collect(() -> HistoryReader.read(yaml(files, HISTORY), content, problems));
         problems.collect(() -> readExamines(yaml(files, EXAMINES), content));
-        problems.collect(() -> readPrecautions(yaml(files, PRECAUTIONS), content, problems));
+        problems.collect(() -> SafetyReader.precautions(yaml(files, PRECAUTIONS), content, problems));
+        // Packs of the editions before have none.
+        if (files.has(RAISES)) {
+            problems.collect(() -> SafetyReader.raises(yaml(files, RAISES), content, problems));
+        }
+        if (files.has(CORE)) {
+            problems.collect(() -> CoreReader.read(yaml(files, CORE), content, problems));
+        }
         problems.collect(() -> readFingers(yaml(files, FINGERS), content));
         if (files.has(FIGURES)) {
             problems.collect(() -> FiguresReader.read(yaml(files, FIGURES), content, problems));
@@ -141,18 +151,6 @@ public final class Packs {
         entry.fieldNames().forEach(name -> lists.put(name, entry.texts(name)));
         entry.done();
         return lists;
-    }
-
-    private static void readPrecautions(Entry file, Content content, Problems problems) {
-        file.children("precautions")
-                .forEach(listed -> problems.collect(() -> {
-                    String id = listed.text("id");
-                    Entry entry = listed.named("precautions." + id);
-                    entry.has("id");
-                    content.precautions.add(new Precaution(id, entry.text("label")));
-                    entry.done();
-                }));
-        file.done();
     }
 
     private static void readFingers(Entry file, Content content) {

@@ -17,6 +17,8 @@ import lexicor.core.examination.ReadingValue;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.Tap;
+import lexicor.core.planning.Blocks;
+import lexicor.core.planning.Circumstances;
 import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.practice.patient.SimulatedPatient;
 import lexicor.core.weighing.School;
@@ -30,7 +32,7 @@ import lexicor.core.weighing.input.Suspicion;
 final class Bedside {
     final Catalogue catalogue;
     final School school;
-    private final SimulatedPatient patient;
+    final SimulatedPatient patient;
     private final EvidenceBase evidence;
     private final Map<Place, Map<ReadingLeaf, ReadingValue>> felt = new LinkedHashMap<>();
 
@@ -78,7 +80,7 @@ final class Bedside {
                 answers);
     }
 
-    CaseToWeigh toWeigh(Findings findings, Map<String, Boolean> answers, Set<String> precautions) {
+    CaseToWeigh toWeigh(Findings findings, Map<String, Boolean> answers, Circumstances told) {
         String complaint = patient.world().complaint().id();
         boolean injured = RaisedWarnings.injured(catalogue, complaint, answers);
         Map<String, Double> rates = patient.world().startingRates();
@@ -100,7 +102,7 @@ final class Bedside {
                         candidates,
                         findings,
                         Set.copyOf(patient.world().complaint().regions()),
-                        precautions)
+                        Blocks.of(catalogue, told, findings).tests())
                 .against(catalogue, evidence, patient.world().settings());
     }
 }

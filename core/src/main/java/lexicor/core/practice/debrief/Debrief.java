@@ -5,14 +5,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Place;
+import lexicor.core.planning.Circumstances;
 import lexicor.core.planning.RunningOrder;
 import lexicor.core.practice.StatedProbability;
 import lexicor.core.practice.debrief.Deed.Did;
-import lexicor.core.practice.debrief.Deed.Question;
 import lexicor.core.weighing.School;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.Weighing;
@@ -116,10 +115,10 @@ public record Debrief(
 
     private static List<Judged> judged(Encounter encounter, Bedside bedside, Findings tapped) {
         Map<String, Boolean> answers = encounter.answers();
-        Set<String> precautions = encounter.confirmed(Question.PRECAUTION);
+        Circumstances told = encounter.circumstances();
         List<Place> places = encounter.of(Did.class).map(Did::place).toList();
-        CaseToWeigh recorded = bedside.toWeigh(tapped, answers, precautions);
-        CaseToWeigh felt = bedside.toWeigh(bedside.findings(bedside.felt(places), answers), answers, precautions);
+        CaseToWeigh recorded = bedside.toWeigh(tapped, answers, told);
+        CaseToWeigh felt = bedside.toWeigh(bedside.findings(bedside.felt(places), answers), answers, told);
         WeighedCase program = Weighing.weigh(recorded, bedside.school);
         WeighedCase asFelt = Weighing.weigh(felt, bedside.school);
         Map<String, Double> multiplied = program.schools().get(School.INDEPENDENT);

@@ -5,17 +5,21 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
+import lexicor.core.planning.Circumstances;
+import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.practice.debrief.Deed.Asked;
 import lexicor.core.practice.debrief.Deed.Courtesy;
 import lexicor.core.practice.debrief.Deed.Did;
 import lexicor.core.practice.debrief.Deed.Question;
 import lexicor.core.practice.debrief.Deed.Said;
+import lexicor.core.practice.patient.PatientWorld;
 import lexicor.core.practice.patient.SimulatedPatient;
 
 /**
@@ -58,6 +62,20 @@ public record Encounter(
                 .filter(a -> a.kind() == kind && a.yes())
                 .map(Asked::id)
                 .collect(Collectors.toSet());
+    }
+
+    /** What of it bears on safety, as far as it was asked. */
+    Circumstances circumstances() {
+        PatientWorld world = patient.world();
+        return new Circumstances(
+                Optional.of(world.complaint()),
+                RaisedWarnings.injured(world.catalogue(), world.complaint().id(), answers()),
+                OptionalInt.empty(),
+                Optional.of(patient.person().age()),
+                confirmed(Question.WARNING),
+                confirmed(Question.PRECAUTION),
+                Map.of(),
+                Set.copyOf(world.complaint().candidates()));
     }
 
     /** Whether it was said before the first test. */

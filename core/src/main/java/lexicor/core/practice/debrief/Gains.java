@@ -11,10 +11,10 @@ import java.util.Set;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Place;
+import lexicor.core.planning.Circumstances;
 import lexicor.core.planning.Restraint;
 import lexicor.core.practice.debrief.Debrief.TestStep;
 import lexicor.core.practice.debrief.Deed.Did;
-import lexicor.core.practice.debrief.Deed.Question;
 import lexicor.core.weighing.NextTest;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.Weighing;
@@ -30,7 +30,7 @@ final class Gains {
     private final Bedside bedside;
     private final Encounter encounter;
     private final Map<String, Boolean> answers;
-    private final Set<String> precautions;
+    private final Circumstances told;
     final List<TestStep> done = new ArrayList<>();
     final List<TestStep> best = new ArrayList<>();
     final List<Point> forNothing = new ArrayList<>();
@@ -39,7 +39,7 @@ final class Gains {
         this.bedside = bedside;
         this.encounter = encounter;
         answers = encounter.answers();
-        precautions = encounter.confirmed(Question.PRECAUTION);
+        told = encounter.circumstances();
         followDone();
         followBest(done.stream().mapToDouble(TestStep::minutes).sum());
     }
@@ -91,7 +91,7 @@ final class Gains {
     }
 
     private WeighedCase weigh(Findings findings) {
-        return Weighing.weigh(bedside.toWeigh(findings, answers, precautions), bedside.school);
+        return Weighing.weigh(bedside.toWeigh(findings, answers, told), bedside.school);
     }
 
     /** The best of each test's criteria. */

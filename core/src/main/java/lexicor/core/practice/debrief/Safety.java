@@ -3,6 +3,7 @@ package lexicor.core.practice.debrief;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
@@ -11,7 +12,8 @@ import lexicor.core.catalogue.Precaution;
 import lexicor.core.catalogue.WarningSign;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Wording;
-import lexicor.core.planning.Precautions;
+import lexicor.core.planning.Blocks;
+import lexicor.core.planning.Circumstances;
 import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.practice.debrief.Deed.Asked;
 import lexicor.core.practice.debrief.Deed.Did;
@@ -20,8 +22,6 @@ import lexicor.core.practice.debrief.Deed.WentAhead;
 
 /** Warning signs that were missed or passed over, and tests that must not be done as things are. */
 final class Safety {
-    private static final String STOP = "Stop";
-
     private final Encounter encounter;
     private final Catalogue catalogue;
     private final List<Point> points = new ArrayList<>();
@@ -40,15 +40,7 @@ final class Safety {
     }
 
     private void missed(Findings tapped) {
-        Set<String> raised = RaisedWarnings.of(
-                        catalogue,
-                        encounter.confirmed(Question.WARNING),
-                        tapped,
-                        RaisedWarnings.injured(
-                                catalogue,
-                                encounter.patient().world().complaint().id(),
-                                encounter.answers()))
-                .stream()
+        Set<String> raised = RaisedWarnings.of(catalogue, encounter.circumstances(), tapped).stream()
                 .map(r -> r.sign().id())
                 .collect(Collectors.toSet());
         for (WarningSign sign : catalogue.warnings()) {
@@ -63,7 +55,7 @@ final class Safety {
         for (String sign : encounter.confirmed(Question.WARNING)) {
             WarningSign warning = catalogue.warning(sign).orElseThrow();
             List<String> after = provokedAfter(sign);
-            if (warning.message().startsWith(STOP) && !after.isEmpty()) {
+            if (!after.isEmpty()) {
                 points.add(Point.of(
                         Point.Kind.WARNING,
                         "The examination went on after “" + warning.when() + "”: "
@@ -79,6 +71,7 @@ final class Safety {
     }
 
     private List<String> provokedAfter(String sign) {
+        Set<String> stopped = stoppedBy(sign);
         boolean heard = false;
         List<String> after = new ArrayList<>();
         for (Deed deed : encounter.deeds()) {
@@ -89,15 +82,29 @@ final class Safety {
             } else if (heard
                     && deed instanceof Did did
                     && !after.contains(did.place().test())
-                    && provokes(did)) {
+                    && stopped.contains(did.place().test())) {
                 after.add(did.place().test());
             }
         }
         return after;
     }
 
-    private boolean provokes(Did did) {
-        return catalogue.test(did.place().test()).orElseThrow().provocation() > 0;
+    /** What a warning sign stops by itself. */
+    private Set<String> stoppedBy(String sign) {
+        Circumstances told = encounter.circumstances();
+        return Blocks.of(
+                        catalogue,
+                        new Circumstances(
+                                told.complaint(),
+                                told.injured(),
+                                told.years(),
+                                told.age(),
+                                Set.of(sign),
+                                Set.of(),
+                                Map.of(),
+                                told.candidates()),
+                        Findings.none())
+                .tests();
     }
 
     private void blocked() {
@@ -116,7 +123,9 @@ final class Safety {
     }
 
     private List<Precaution> blocking(ClinicalTest test) {
-        return Precautions.blocking(catalogue, test, encounter.patient().precautions());
+        return catalogue.precautions().stream()
+                .filter(p -> encounter.patient().precautions().contains(p.id()) && p.blocks(test))
+                .toList();
     }
 
     private String because(ClinicalTest test) {

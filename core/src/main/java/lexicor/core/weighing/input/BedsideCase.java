@@ -25,9 +25,9 @@ import lexicor.core.examination.Outcome;
  *
  * @param conditions the candidates with their pretests and lines
  * @param regions where tests may still be offered
- * @param precautions contraindications that are set; tests that list one are not offered
+ * @param blocked tests that must not be done; they are not offered
  */
-public record BedsideCase(List<Candidate> conditions, Findings findings, Set<String> regions, Set<String> precautions) {
+public record BedsideCase(List<Candidate> conditions, Findings findings, Set<String> regions, Set<String> blocked) {
 
     /** The case with the catalogue's clusters and figures, ready to weigh. */
     public CaseToWeigh against(Catalogue catalogue, EvidenceBase evidence, WeighingSettings settings) {
@@ -93,7 +93,6 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
                 .forEach(f -> answered.add(f.criterion()));
         List<OfferedTest> offered = new ArrayList<>();
         for (ClinicalTest test : catalogue.tests()) {
-            boolean blocked = test.contraindications().stream().anyMatch(precautions::contains);
             for (Criterion criterion : test.criteria()) {
                 Map<String, Evidence> known = evidence.of(criterion.id());
                 boolean tells = known.keySet().stream().anyMatch(weighed::contains);
@@ -103,7 +102,7 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
                             test.id(),
                             test.family(),
                             test.minutes(),
-                            blocked,
+                            blocked.contains(test.id()),
                             known,
                             catalogue.provokes().conditionsOf(test, criterion.id()),
                             criterion.reads(),

@@ -26,14 +26,14 @@ class PacksTest {
         assertThat(c.tests()).hasSize(195);
         assertThat(c.tests().stream().map(ClinicalTest::region).distinct())
                 .containsExactlyInAnyOrder("neck", "shoulder", "elbow", "wrist", "hand");
-        assertThat(c.tests().stream().mapToInt(t -> t.criteria().size()).sum()).isEqualTo(466);
+        assertThat(c.tests().stream().mapToInt(t -> t.criteria().size()).sum()).isEqualTo(470);
         assertThat(c.conditions()).hasSize(76);
         assertThat(c.complaints()).hasSize(20);
         assertThat(c.clusters()).hasSize(14);
         assertThat(c.accuracy()).hasSize(308).allMatch(r -> c.signOff(r) == SignOff.NOT_YET_CHECKED);
         assertThat(c.complaint("thumb-side-tingling").orElseThrow().name())
                 .isEqualTo("Tingling in thumb, index, middle finger");
-        assertThat(c.warnings()).hasSize(30);
+        assertThat(c.warnings()).hasSize(37);
         assertThat(c.ladders()).hasSize(8).allMatch(l -> !l.startsFrom().isEmpty());
         assertThat(c.definitions()).isNotEmpty();
         assertThat(c.provokes().byFamily()).isNotEmpty();

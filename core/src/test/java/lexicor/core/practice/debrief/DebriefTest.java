@@ -24,6 +24,7 @@ import lexicor.core.examination.ReadingValue.Flag;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.Tap;
+import lexicor.core.planning.Circumstances;
 import lexicor.core.practice.debrief.Deed.Asked;
 import lexicor.core.practice.debrief.Deed.Courtesy;
 import lexicor.core.practice.debrief.Deed.Did;
@@ -347,6 +348,10 @@ class DebriefTest {
 
     private static WeighedCase weigh(Bedside bedside, List<Place> places) {
         return Weighing.weigh(
-                bedside.toWeigh(bedside.findings(bedside.felt(places), Map.of()), Map.of(), Set.of()), bedside.school);
+                bedside.toWeigh(
+                        bedside.findings(bedside.felt(places), Map.of()),
+                        Map.of(),
+                        Circumstances.of(bedside.patient.world().complaint(), false)),
+                bedside.school);
     }
 }

@@ -130,6 +130,16 @@ public class CaseRecord {
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
     public List<String> plan = new ArrayList<>();
 
+    /** Sets of tests that were put into the order as one. */
+    @NotAudited
+    @ElementCollection
+    @CollectionTable(name = "case_set", joinColumns = @JoinColumn(name = "case_id"))
+    @OrderColumn(name = "place")
+    @Column(name = "set_id")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public List<String> sets = new ArrayList<>();
+
     /** The minutes there are for this visit; null where nothing is left out for want of time. */
     @NotAudited
     public Integer minutesThere;
@@ -173,6 +183,14 @@ public class CaseRecord {
     @BatchSize(size = 50)
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
     public Set<String> warnings = new TreeSet<>();
+
+    /** What was said of warning signs that are raised, by the sign. */
+    @ElementCollection
+    @CollectionTable(name = "case_settled_warning", joinColumns = @JoinColumn(name = "case_id"))
+    @MapKeyColumn(name = "warning")
+    @BatchSize(size = 50)
+    @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
+    public Map<String, SettledWarning> settled = new LinkedHashMap<>();
 
     /** Who else may open it. */
     @ElementCollection
@@ -261,12 +279,14 @@ public class CaseRecord {
         then.candidates = candidates;
         then.answers = answers;
         then.plan = plan;
+        then.sets = sets;
         then.minutesThere = minutesThere;
         then.leftOut = leftOut;
         then.hurts = hurts;
         then.ladders = ladders;
         then.precautions = precautions;
         then.warnings = warnings;
+        then.settled = settled;
         then.shares = shares;
         then.visits = visits;
         then.datedVisits = datedVisits;
