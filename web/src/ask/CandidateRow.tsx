@@ -24,23 +24,7 @@ export function CandidateRow(props: {
   const usual = rates[props.intake.setting] ?? 0;
   return (
     <li className="candidate-grid items-center border-b border-line py-1">
-      <span className="text-[17px] leading-tight">
-        {condition.name}
-        <BaseRate
-          name={condition.name}
-          usual={usual}
-          own={choice.baseRate}
-          onChange={(baseRate) => props.onChange({ ...choice, baseRate })}
-        />
-        {standing && (
-          <Steps
-            start={standing.start}
-            pretest={standing.pretest}
-            intake={props.intake}
-            ages={catalogue.ageBands}
-          />
-        )}
-      </span>
+      <span className="text-[17px] leading-tight">{condition.name}</span>
       <RadioGroup.Root
         aria-label={`Suspicion of ${condition.name}`}
         className="candidate-notches"
@@ -80,6 +64,22 @@ export function CandidateRow(props: {
           <path d="M3 3l10 10M13 3L3 13" stroke="currentColor" strokeWidth="2" />
         </svg>
       </button>
+      <div className="col-span-full flex flex-wrap items-baseline gap-x-1 text-[14px] text-soft">
+        <BaseRate
+          name={condition.name}
+          usual={usual}
+          own={choice.baseRate}
+          onChange={(baseRate) => props.onChange({ ...choice, baseRate })}
+        />
+        {standing && (
+          <Steps
+            start={standing.start}
+            pretest={standing.pretest}
+            intake={props.intake}
+            ages={catalogue.ageBands}
+          />
+        )}
+      </div>
     </li>
   );
 }

@@ -18,10 +18,10 @@ export function Steps(props: { start: Start; pretest: number; intake: Intake; ag
   const told = start.steps.map((s) => `${named(s)} ×${factor(s.odds)}`);
   const sources = start.steps.map((s) => s.because).filter((b) => b !== "");
   return (
-    <span className="block text-[14px] text-soft">
+    <span>
       {[...told, ...(suspected ? [] : ["your suspicion ×1"])].join(", ")}: {percent(props.pretest)}
       {start.held && " (steps go no farther)"}
-      {sources.length > 0 && <span className="block text-[13px]">{sources.join("; ")}</span>}
+      {sources.length > 0 && <span> ({sources.join("; ")})</span>}
     </span>
   );
 }

@@ -57,6 +57,6 @@ describe("the steps of a pretest", () => {
     const line = screen.getByText(/age 71/);
     expect(line.textContent).toContain("age 71 ×0.1, female ×0.05, your suspicion ×2: 0.1");
     expect(line.textContent).toContain("steps go no farther");
-    expect(screen.getByText("weight lifters; almost only men")).toBeDefined();
+    expect(screen.getByText("(weight lifters; almost only men)")).toBeDefined();
   });
 });

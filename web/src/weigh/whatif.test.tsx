@@ -177,7 +177,7 @@ describe("a candidate", () => {
       );
     row({ condition: "slap-tear", suspicion: "as-usual" });
     expect(screen.getByText(/your suspicion ×1: 2/).textContent).toContain("×0.4");
-    expect(screen.getByText("a series of 1990")).toBeDefined();
+    expect(screen.getByText("(a series of 1990)")).toBeDefined();
     await user.click(screen.getByRole("radio", { name: "Likely" }));
     expect(changes.at(-1)).toEqual({ condition: "slap-tear", suspicion: "likely" });
     await user.click(screen.getByRole("button", { name: /^base rate 5/ }));
