@@ -90,13 +90,9 @@ abstract class EveryPage extends InBrowser {
             Assertions.assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
                     .as("width of " + at)
                     .isLessThanOrEqualTo(size[0]);
-            legible(at);
         }
-        // At its narrowest a page is made of other pieces.
+        // At its narrowest a page is made of other pieces; colours are those of the theme at every size.
         accessible(path + " at its narrowest");
-        EverySize.inTheme(page, "light");
-        legible(path + " at its narrowest in the light");
-        EverySize.inTheme(page, "dark");
         page.setViewportSize(1280, 800);
         EverySize.spaceOut(page);
         everyTab(() -> EverySize.nothingCutWhereSpaced(page, path));
