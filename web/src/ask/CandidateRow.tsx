@@ -64,7 +64,7 @@ export function CandidateRow(props: {
           <path d="M3 3l10 10M13 3L3 13" stroke="currentColor" strokeWidth="2" />
         </svg>
       </button>
-      <div className="col-span-full flex flex-wrap items-baseline gap-x-1 text-[14px] text-soft">
+      <div className="col-span-full flex flex-wrap items-baseline text-[14px] text-soft">
         <BaseRate
           name={condition.name}
           usual={usual}

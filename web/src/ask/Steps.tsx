@@ -19,6 +19,7 @@ export function Steps(props: { start: Start; pretest: number; intake: Intake; ag
   const sources = start.steps.map((s) => s.because).filter((b) => b !== "");
   return (
     <span>
+      {", "}
       {[...told, ...(suspected ? [] : ["your suspicion ×1"])].join(", ")}: {percent(props.pretest)}
       {start.held && " (steps go no farther)"}
       {sources.length > 0 && <span> ({sources.join("; ")})</span>}
