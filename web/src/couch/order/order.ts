@@ -111,11 +111,11 @@ export function begunBesides(plan: Pick<CaseView["plan"], "tests" | "leftOut">, 
   return [...new Set(examination.readings.map((r) => r.test))].filter((t) => !expected.has(t));
 }
 
-/** What there is no time for, but for what was begun all the same. */
 /** The sets that were put into the order as one. */
 export const setsOf = (plan: CaseView["plan"], catalogue: Catalogue) =>
   plan.sets.flatMap((id) => catalogue.sets.find((s) => s.id === id) ?? []);
 
+/** What there is no time for, but for what was begun all the same. */
 export const leftOutStill = (plan: Pick<CaseView["plan"], "leftOut">, begun: readonly string[]) =>
   plan.leftOut.filter((l) => !begun.includes(l.test));
 

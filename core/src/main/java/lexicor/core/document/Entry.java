@@ -171,6 +171,11 @@ public final class Entry {
         return List.copyOf(result);
     }
 
+    /** Texts that need not be there; none where they are not. */
+    public List<String> optionalTexts(String field) {
+        return has(field) ? texts(field) : List.of();
+    }
+
     public List<Double> numbers(String field) {
         List<Double> result = new ArrayList<>();
         for (JsonNode item : list(field)) {

@@ -5,7 +5,6 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
@@ -14,8 +13,6 @@ import lexicor.core.catalogue.Setting;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Outcome;
-import lexicor.core.examination.Readings;
-import lexicor.core.examination.Side;
 import lexicor.core.weighing.input.BedsideCase;
 import lexicor.core.weighing.input.Candidate;
 import lexicor.core.weighing.input.CaseToWeigh;
@@ -46,7 +43,7 @@ public final class Clinic {
         this.settings = settings;
         this.regions = Set.copyOf(regions);
         this.candidates = List.copyOf(candidates);
-        none = Findings.of(catalogue, Readings.of(List.of()), Side.LEFT, Optional.empty(), Map.of());
+        none = Findings.none();
     }
 
     /** With the complaint's candidates, at their base rates where patients present so. */

@@ -31,18 +31,23 @@ public final class Blocks {
         }
     }
 
+    private final List<RaisedWarnings.Raised> warnings;
     private final Map<String, List<Reason>> blocked;
     private final Map<String, List<Reason>> careful;
 
-    private Blocks(Map<String, List<Reason>> blocked, Map<String, List<Reason>> careful) {
+    private Blocks(
+            List<RaisedWarnings.Raised> warnings,
+            Map<String, List<Reason>> blocked,
+            Map<String, List<Reason>> careful) {
+        this.warnings = warnings;
         this.blocked = Map.copyOf(blocked);
         this.careful = Map.copyOf(careful);
     }
 
     public static Blocks of(Catalogue catalogue, Circumstances patient, Findings findings) {
-        List<RaisedWarnings.Raised> raised = RaisedWarnings.of(catalogue, patient, findings).stream()
-                .filter(r -> !r.excluded())
-                .toList();
+        List<RaisedWarnings.Raised> warnings = RaisedWarnings.of(catalogue, patient, findings);
+        Map<RaisedWarnings.Raised, List<Precaution>> standing = new LinkedHashMap<>();
+        warnings.stream().filter(r -> !r.excluded()).forEach(r -> standing.put(r, set(catalogue, patient, r.sign())));
         Map<String, List<Reason>> blocked = new LinkedHashMap<>();
         Map<String, List<Reason>> careful = new LinkedHashMap<>();
         for (ClinicalTest test : catalogue.tests()) {
@@ -53,22 +58,21 @@ public final class Blocks {
                     sort(p, Optional.empty(), test, patient, against, care);
                 }
             }
-            for (RaisedWarnings.Raised r : raised) {
+            standing.forEach((r, precautions) -> {
                 if (r.regions().contains(test.region())) {
-                    set(catalogue, patient, r.sign())
-                            .forEach(p -> sort(p, Optional.of(r.sign()), test, patient, against, care));
+                    precautions.forEach(p -> sort(p, Optional.of(r.sign()), test, patient, against, care));
                 }
                 if (r.sign().cautions().contains(test.id())) {
                     care.add(new Reason(Optional.empty(), Optional.of(r.sign())));
                 }
-            }
+            });
             if (!against.isEmpty()) {
                 blocked.put(test.id(), List.copyOf(against));
             } else if (!care.isEmpty()) {
                 careful.put(test.id(), List.copyOf(care));
             }
         }
-        return new Blocks(blocked, careful);
+        return new Blocks(warnings, blocked, careful);
     }
 
     private static List<Precaution> set(Catalogue catalogue, Circumstances patient, WarningSign sign) {
@@ -95,6 +99,11 @@ public final class Blocks {
         } else if (eased || p.cautions().contains(test.id())) {
             care.add(reason);
         }
+    }
+
+    /** The warning signs that are raised, also those that somebody excluded. */
+    public List<RaisedWarnings.Raised> warnings() {
+        return warnings;
     }
 
     /** The tests that are blocked. */

@@ -23,6 +23,8 @@ public final class RaisedWarnings {
     /** What raised a sign that was answered yes at intake. */
     public static final String INTAKE = "intake";
 
+    private static final String NECK = "neck";
+
     /**
      * A sign that is raised.
      *
@@ -86,8 +88,6 @@ public final class RaisedWarnings {
             }
         };
     }
-
-    private static final String NECK = "neck";
 
     private static Set<String> all(Catalogue catalogue) {
         return catalogue.tests().stream().map(t -> t.region()).collect(Collectors.toUnmodifiableSet());

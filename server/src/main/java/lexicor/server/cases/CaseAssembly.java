@@ -30,14 +30,13 @@ import lexicor.server.cases.records.CaseRecord;
 final class CaseAssembly {
     private CaseAssembly() {}
 
-    static BedsideCase bedside(CaseRecord stored, Readings readings, Catalogue catalogue) {
-        Findings findings = Findings.of(catalogue, readings, involved(stored), age(stored), stored.answers);
-        List<Candidate> candidates = candidates(stored, Map.of(), catalogue);
+    static Findings findings(CaseRecord stored, Readings readings, Catalogue catalogue) {
+        return Findings.of(catalogue, readings, involved(stored), age(stored), stored.answers);
+    }
+
+    static BedsideCase bedside(CaseRecord stored, Findings findings, Blocks blocks, Catalogue catalogue) {
         return new BedsideCase(
-                candidates,
-                findings,
-                regions(stored, catalogue),
-                Blocks.of(catalogue, circumstances(stored, catalogue), findings).tests());
+                candidates(stored, Map.of(), catalogue), findings, regions(stored, catalogue), blocks.tests());
     }
 
     /** What bears on safety besides what was found. */

@@ -247,7 +247,7 @@ public class CasePage {
     }
 
     private static List<RaisedWarning> warnings(OpenCase c) {
-        return c.warnings().stream()
+        return c.blocks().warnings().stream()
                 .map(r -> new RaisedWarning(
                         r.sign().id(),
                         r.sign().name(),

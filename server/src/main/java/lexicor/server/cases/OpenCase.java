@@ -12,7 +12,6 @@ import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.Tap;
 import lexicor.core.planning.Blocks;
-import lexicor.core.planning.Circumstances;
 import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.weighing.WeighedCase;
 import lexicor.core.weighing.WeighedCondition;
@@ -40,7 +39,7 @@ public final class OpenCase {
     private final Map<String, String> goneAhead;
     private final Readings readings;
     private final BedsideCase bedside;
-    private Blocks blocks;
+    private final Blocks blocks;
     /** Weighed when it is first asked for; whoever asks twice gets the same. */
     private WeighedCase weighed;
 
@@ -69,7 +68,9 @@ public final class OpenCase {
         taps.forEach(t -> Taken.known(t, basis.catalogue()).ifPresentOrElse(known::add, () -> others.add(t)));
         unknown = List.copyOf(others);
         readings = Readings.of(known).ofBothSides(isBothSides());
-        bedside = CaseAssembly.bedside(record, readings, basis.catalogue());
+        Findings found = CaseAssembly.findings(record, readings, basis.catalogue());
+        blocks = Blocks.of(basis.catalogue(), CaseAssembly.circumstances(record, basis.catalogue()), found);
+        bedside = CaseAssembly.bedside(record, found, blocks, basis.catalogue());
     }
 
     public CaseRecord record() {
@@ -118,21 +119,9 @@ public final class OpenCase {
         return Boolean.TRUE.equals(record.bothSides);
     }
 
-    /** Which tests must not be done, and which with care. */
+    /** Which tests must not be done, and which with care; and the warning signs that are raised. */
     public Blocks blocks() {
-        if (blocks == null) {
-            blocks = Blocks.of(catalogue(), circumstances(), findings());
-        }
         return blocks;
-    }
-
-    /** The warning signs that are raised, also those that somebody excluded. */
-    public List<RaisedWarnings.Raised> warnings() {
-        return RaisedWarnings.of(catalogue(), circumstances(), findings());
-    }
-
-    private Circumstances circumstances() {
-        return CaseAssembly.circumstances(record, catalogue());
     }
 
     /** Whether it began with an injury. */
@@ -144,8 +133,7 @@ public final class OpenCase {
     public Findings read(Catalogue other) {
         return other == catalogue()
                 ? findings()
-                : CaseAssembly.bedside(record, Taken.readings(taps, other).ofBothSides(isBothSides()), other)
-                        .findings();
+                : CaseAssembly.findings(record, Taken.readings(taps, other).ofBothSides(isBothSides()), other);
     }
 
     /** The complaint's name, or its id where the content does not know it; of a case that is nobody's, with that. */

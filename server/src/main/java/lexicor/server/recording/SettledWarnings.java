@@ -45,7 +45,7 @@ class SettledWarnings {
     @Transactional
     CaseView settle(String code, SettleWarning request) {
         CaseRecord stored = door.lockForRecording(code);
-        Raised raised = openCases.of(stored).warnings().stream()
+        Raised raised = openCases.of(stored).blocks().warnings().stream()
                 .filter(r -> r.sign().id().equals(request.warning()))
                 .findFirst()
                 .orElseThrow(() -> Refusal.field("warning", request.warning() + " is not raised in this case"));

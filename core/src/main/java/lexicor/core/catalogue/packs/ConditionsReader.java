@@ -88,9 +88,9 @@ final class ConditionsReader {
                 entry.texts("regions"),
                 entry.texts("candidates"),
                 Map.copyOf(byName(entry, "pretests", ConditionsReader::rates)),
-                optionalTexts(entry, "also"),
+                entry.optionalTexts("also"),
                 entry.flag("injury", false),
-                optionalTexts(entry, "hurts"));
+                entry.optionalTexts("hurts"));
         entry.done();
         return complaint;
     }
@@ -108,7 +108,7 @@ final class ConditionsReader {
         Ladder ladder = new Ladder(
                 id,
                 entry.text("name"),
-                optionalTexts(entry, "startsFrom"),
+                entry.optionalTexts("startsFrom"),
                 entry.text("question"),
                 answers,
                 byName(entry, "answeredBy", ConditionsReader::signs),
@@ -129,13 +129,9 @@ final class ConditionsReader {
     }
 
     private static Ladder.Signs signs(Entry entry) {
-        Ladder.Signs signs = new Ladder.Signs(optionalTexts(entry, "positive"), optionalTexts(entry, "negative"));
+        Ladder.Signs signs = new Ladder.Signs(entry.optionalTexts("positive"), entry.optionalTexts("negative"));
         entry.done();
         return signs;
-    }
-
-    private static List<String> optionalTexts(Entry entry, String field) {
-        return entry.has(field) ? entry.texts(field) : List.of();
     }
 
     private static void requireRung(Entry ladder, String field, String rung, Map<String, Ladder.Rung> rungs) {

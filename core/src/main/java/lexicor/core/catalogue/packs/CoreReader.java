@@ -29,10 +29,10 @@ final class CoreReader {
         VisitCore core = new VisitCore(
                 complaint,
                 entry.texts("tests"),
-                optional(entry, "places"),
+                entry.optionalTexts("places"),
                 entry.optionalText("first"),
                 entry.optionalText("because").orElse(""),
-                optional(entry, "before"));
+                entry.optionalTexts("before"));
         entry.done();
         if (core.first().filter(f -> !core.tests().contains(f)).isPresent()) {
             throw entry.problem("first", "expected one of its tests");
@@ -51,7 +51,7 @@ final class CoreReader {
         entry.has("id");
         StageRule rule = new StageRule(
                 id,
-                optional(entry, "complaints"),
+                entry.optionalTexts("complaints"),
                 entry.texts("never"),
                 entry.optionalText("because").orElse(""));
         entry.done();
@@ -70,10 +70,10 @@ final class CoreReader {
         TestSet set = new TestSet(
                 id,
                 entry.text("name"),
-                optional(entry, "complaints"),
+                entry.optionalTexts("complaints"),
                 entry.texts("tests"),
                 entry.has("groups") ? entry.each("groups", CoreReader::group) : List.of(),
-                optional(entry, "before"),
+                entry.optionalTexts("before"),
                 entry.optionalText("stop").orElse(""),
                 entry.optionalText("note").orElse(""));
         entry.done();
@@ -90,9 +90,5 @@ final class CoreReader {
         TestSet.Group group = new TestSet.Group(entry.text("label"), entry.texts("tests"));
         entry.done();
         return group;
-    }
-
-    private static List<String> optional(Entry entry, String field) {
-        return entry.has(field) ? entry.texts(field) : List.of();
     }
 }

@@ -1,7 +1,6 @@
 package lexicor.core.catalogue.packs;
 
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import lexicor.core.catalogue.Content;
@@ -35,7 +34,7 @@ final class HistoryReader {
                 years(entry, "ageFrom"),
                 years(entry, "ageBelow"),
                 notches,
-                entry.has("complaints") ? entry.texts("complaints") : List.of(),
+                entry.optionalTexts("complaints"),
                 // "trauma" says the same in packs of the first edition.
                 entry.flag("injury", false) | entry.flag("trauma", false));
         entry.oneOf("from", Map.of("ageBand", true), false);

@@ -1,6 +1,5 @@
 package lexicor.core.catalogue.packs;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,7 +33,11 @@ final class SafetyReader {
                         tests.fieldNames().forEach(test -> eased.put(test, tests.text(test)));
                     }
                     content.precautions.add(new Precaution(
-                            id, entry.text("label"), texts(entry, "blocks"), texts(entry, "cautions"), eased));
+                            id,
+                            entry.text("label"),
+                            entry.optionalTexts("blocks"),
+                            entry.optionalTexts("cautions"),
+                            eased));
                     entry.done();
                 }));
         file.done();
@@ -48,10 +51,10 @@ final class SafetyReader {
                 id,
                 entry.text("when"),
                 entry.text("message"),
-                texts(entry, "sets"),
-                texts(entry, "setsAfterInjury"),
+                entry.optionalTexts("sets"),
+                entry.optionalTexts("setsAfterInjury"),
                 scope(entry),
-                texts(entry, "cautions"),
+                entry.optionalTexts("cautions"),
                 entry.flag("discreet", false));
         entry.done();
         return warning;
@@ -59,7 +62,7 @@ final class SafetyReader {
 
     /** One word, or regions; everywhere where nothing is said. */
     private static WarningSign.Scope scope(Entry entry) {
-        List<String> said = texts(entry, "scope");
+        List<String> said = entry.optionalTexts("scope");
         if (said.isEmpty()) {
             return new WarningSign.Scope(WarningSign.Reach.ALL, Set.of());
         }
@@ -98,20 +101,16 @@ final class SafetyReader {
     }
 
     private static Raising.When when(Entry entry) {
-        List<String> of = texts(entry, "of");
+        List<String> of = entry.optionalTexts("of");
         Raising.When when = new Raising.When(
-                Set.copyOf(texts(entry, "complaints")),
-                texts(entry, "any"),
-                texts(entry, "all"),
+                Set.copyOf(entry.optionalTexts("complaints")),
+                entry.optionalTexts("any"),
+                entry.optionalTexts("all"),
                 of.isEmpty() ? 0 : entry.wholeNumber("atLeast", 1, MOST),
                 of,
-                texts(entry, "unlessNegative"),
+                entry.optionalTexts("unlessNegative"),
                 entry.has("ageFrom") ? OptionalInt.of(entry.wholeNumber("ageFrom", 1, OLDEST)) : OptionalInt.empty());
         entry.done();
         return when;
-    }
-
-    private static List<String> texts(Entry entry, String field) {
-        return entry.has(field) ? new ArrayList<>(entry.texts(field)) : List.of();
     }
 }
