@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -71,7 +72,8 @@ class CasesBrowserTest extends InBrowser {
         page.navigate(LEXICOR.url("/cases/BR-001/ask"));
         Locator row = page.getByLabel("Suspicion before the examination")
                 .locator("li", new Locator.LocatorOptions().setHasText("Frozen shoulder"));
-        Locator rate = row.getByRole(AriaRole.BUTTON).first();
+        Locator rate =
+                row.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("base rate")));
         String usual = rate.textContent();
         rate.click();
         Locator field = page.getByLabel("This case");

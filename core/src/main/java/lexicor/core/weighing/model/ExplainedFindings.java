@@ -145,7 +145,7 @@ public final class ExplainedFindings {
         if (familyOverlap > 0.5 || generalOverlap > 0.25) {
             return Double.POSITIVE_INFINITY;
         }
-        return (familyOverlap > 0.45 || generalOverlap > 0.2 ? 0.01 : 0.006) * (1 + leftOut.size());
+        return (familyOverlap > 0.45 || generalOverlap > 0.2 ? 0.02 : 0.012) * (1 + leftOut.size());
     }
 
     /** By how much a condition turns a finding positive; 0 for one that does not. */
