@@ -68,7 +68,7 @@ public final class TextbookReader {
                 Optional.ofNullable(entry.oneOf("age", AGES, null)),
                 Optional.ofNullable(entry.oneOf("sex", SEXES, null)),
                 marks(entry),
-                Set.copyOf(optionalTexts(entry, "assumed")),
+                Set.copyOf(entry.optionalTexts("assumed")),
                 expected(entry));
         entry.done();
         patient.assumed().stream()
@@ -104,10 +104,10 @@ public final class TextbookReader {
                 entry.optionalText("first"),
                 within,
                 entry.textLists("above"),
-                optionalTexts(entry, "act"),
-                optionalTexts(entry, "notAct"),
-                optionalTexts(entry, "raised"),
-                optionalTexts(entry, "lowered"));
+                entry.optionalTexts("act"),
+                entry.optionalTexts("notAct"),
+                entry.optionalTexts("raised"),
+                entry.optionalTexts("lowered"));
         if (expected.above().stream().anyMatch(pair -> pair.size() != 2)) {
             throw entry.problem("above", "expected pairs of which the first stands above the second");
         }
@@ -126,10 +126,6 @@ public final class TextbookReader {
                     throw entry.problem("", "there is no condition " + c);
                 });
         return expected;
-    }
-
-    private static List<String> optionalTexts(Entry entry, String field) {
-        return entry.has(field) ? entry.texts(field) : List.of();
     }
 
     private static <T> Map<String, T> byId(T[] values, Function<T, String> id) {

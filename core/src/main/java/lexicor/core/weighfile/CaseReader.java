@@ -116,7 +116,7 @@ final class CaseReader {
                 entry.number("actAbove", 0, 1),
                 entry.optionalNumber("weight", 0, 1e6).orElse(1),
                 entry.flag("mustNotMiss", false),
-                entry.has("settleFirst") ? entry.texts("settleFirst") : List.of(),
+                entry.optionalTexts("settleFirst"),
                 Optional.empty());
         entry.done();
         if (candidate.ruleOutBelow() > candidate.actAbove()) {
@@ -151,7 +151,7 @@ final class CaseReader {
     }
 
     private static Set<String> reads(Entry entry) {
-        return entry.has("reads") ? Set.copyOf(entry.texts("reads")) : Set.of();
+        return Set.copyOf(entry.optionalTexts("reads"));
     }
 
     private static List<Kin> kin(Entry file, Set<String> conditions) {
@@ -168,7 +168,7 @@ final class CaseReader {
 
     private static Set<String> provokes(Entry entry, Set<String> conditions) {
         Set<String> provokes = new LinkedHashSet<>();
-        for (String id : entry.has("provokes") ? entry.texts("provokes") : List.<String>of()) {
+        for (String id : entry.optionalTexts("provokes")) {
             mustBeKnown(entry, "provokes", conditions, id);
             if (!provokes.add(id)) {
                 throw entry.problem("provokes", id + " is given twice");

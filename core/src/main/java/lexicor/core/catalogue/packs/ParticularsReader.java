@@ -28,7 +28,7 @@ final class ParticularsReader {
                 choices(test, "places"),
                 choices(test, "sites"),
                 choices(test, "cheats"),
-                test.has("notes") ? test.texts("notes") : List.of(),
+                test.optionalTexts("notes"),
                 words(test),
                 qualities(test));
     }
