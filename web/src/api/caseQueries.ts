@@ -4,6 +4,7 @@ import { caseKey, showCase, showExamination } from "./queries";
 import { changed, changedInCase } from "./stale";
 import type {
   Apart,
+  Asked,
   CaseView,
   Changes,
   Examination,
@@ -132,6 +133,19 @@ export function useSupposed(code: string, supposition: Supposition, wanted: bool
     enabled: wanted,
     placeholderData: (previous) => previous,
     staleTime: 0,
+  });
+}
+
+/**
+ * Which questions are asked; what was asked before stays in sight until the next is there.
+ *
+ * @param version of the case, which every answer moves on
+ */
+export function useAsked(code: string, version: number) {
+  return useQuery({
+    queryKey: ["asked", code, version],
+    queryFn: () => call<Asked>(`/api/cases/${code}/asked`),
+    placeholderData: (previous) => previous,
   });
 }
 

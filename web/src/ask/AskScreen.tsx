@@ -17,6 +17,7 @@ import { History } from "./History";
 import { complaintsThatFit } from "./hurts";
 import { LinesAndRates } from "./LinesAndRates";
 import { MechanismField } from "./MechanismField";
+import { ToldFields } from "./ToldFields";
 
 /** What draws comes after what can be answered before. */
 const WhereItHurts = later(
@@ -44,7 +45,23 @@ export function AskScreen() {
     const complaint = catalogue.complaints.find((c) => c.id === id);
     set({
       complaint: id,
+      alsoComplaint: undefined,
       candidates: complaint?.candidates.map((condition) => ({ condition, suspicion: "as-usual" })),
+    });
+  };
+  // The candidates of both, each once; those of what is no longer there go.
+  const chooseAlso = (id: string) => {
+    const of = (c: string) => catalogue.complaints.find((k) => k.id === c)?.candidates ?? [];
+    const before = intake.alsoComplaint ? of(intake.alsoComplaint) : [];
+    const first = of(intake.complaint);
+    const kept = intake.candidates.filter(
+      (c) => first.includes(c.condition) || !before.includes(c.condition),
+    );
+    const there = new Set(kept.map((c) => c.condition));
+    const more = of(id).filter((c) => !there.has(c));
+    set({
+      alsoComplaint: id || undefined,
+      candidates: [...kept, ...more.map((condition) => ({ condition, suspicion: "as-usual" as const }))],
     });
   };
   const { fitting, others } = complaintsThatFit(catalogue.complaints, intake.hurts ?? []);
@@ -81,6 +98,17 @@ export function AskScreen() {
             )}
           </select>
         </label>
+        <label className="flex flex-col gap-1">
+          And what else
+          <select
+            className="field"
+            value={intake.alsoComplaint ?? ""}
+            onChange={(e) => chooseAlso(e.target.value)}
+          >
+            <option value="">nothing</option>
+            {catalogue.complaints.filter((c) => c.id !== intake.complaint).map(option)}
+          </select>
+        </label>
         {better && (
           <p className="m-0 text-[15px]">
             Where it hurts fits{" "}
@@ -90,14 +118,6 @@ export function AskScreen() {
             .
           </p>
         )}
-        <Suspense>
-          <WhereItHurts
-            key={intake.involvedSide}
-            involved={intake.involvedSide as Side}
-            hurts={intake.hurts ?? []}
-            onChange={(hurts) => set({ hurts: hurts.length > 0 ? hurts : undefined })}
-          />
-        </Suspense>
         <div className="flex gap-8">
           <Toggles
             label="Affected side"
@@ -143,6 +163,15 @@ export function AskScreen() {
           mayClear
           onChange={(band) => set({ age: undefined, ageBand: band || undefined })}
         />
+        <History view={view} catalogue={catalogue} onAnswer={(answers) => set({ answers })} />
+        <Suspense>
+          <WhereItHurts
+            key={intake.involvedSide}
+            involved={intake.involvedSide as Side}
+            hurts={intake.hurts ?? []}
+            onChange={(hurts) => set({ hurts: hurts.length > 0 ? hurts : undefined })}
+          />
+        </Suspense>
         <Toggles
           label="Setting"
           value={intake.setting}
@@ -150,6 +179,7 @@ export function AskScreen() {
           onChange={(setting) => set({ setting })}
         />
         <MechanismField key={view.code} value={intake.mechanism} onSave={(mechanism) => set({ mechanism })} />
+        <ToldFields key={`told ${view.code}`} told={intake.told} onSave={(told) => set({ told })} />
         <Checks
           title="Precautions"
           items={catalogue.precautions}
@@ -173,7 +203,6 @@ export function AskScreen() {
           chosen={intake.warnings}
           onChange={(warnings) => set({ warnings })}
         />
-        <History intake={intake} catalogue={catalogue} onAnswer={(answers) => set({ answers })} />
       </section>
       <section
         aria-label="Suspicion before the examination"

@@ -1,6 +1,7 @@
 import { RadioGroup } from "radix-ui";
 import type { CandidateChoice, Catalogue, Intake, Standing } from "../api/types";
 import { percent } from "../pieces/format";
+import { Rail } from "../pieces/Rail";
 import { BaseRate } from "./BaseRate";
 import { Steps } from "./Steps";
 
@@ -80,6 +81,16 @@ export function CandidateRow(props: {
           />
         )}
       </div>
+      {standing && standing.posttest !== standing.pretest && (
+        <div className="col-span-full flex flex-wrap items-center gap-x-3 text-[15px]">
+          <span className="min-w-0 flex-1">
+            <Rail values={standing} width={520} />
+          </span>
+          <span>
+            now <b>{percent(standing.posttest)}</b>
+          </span>
+        </div>
+      )}
     </li>
   );
 }

@@ -1,4 +1,5 @@
-import type { Catalogue, Intake } from "../api/types";
+import { useAsked } from "../api/caseQueries";
+import type { CaseView, Catalogue, Intake } from "../api/types";
 import { Toggles } from "../pieces/Toggles";
 
 const ANSWERS = [
@@ -6,64 +7,91 @@ const ANSWERS = [
   { id: "no", label: "No" },
 ];
 
-/** The questions whose answers bear on this case's candidates: as findings, or as a prompt for the suspicion. */
+type Item = Catalogue["history"][number];
+
+/** The questions of the complaint, the most telling first; a yes opens what follows from it, and the rest stands behind. */
 export function History(props: {
-  intake: Intake;
+  view: Pick<CaseView, "code" | "version" | "intake">;
   catalogue: Catalogue;
   onAnswer: (answers: Record<string, boolean>) => void;
 }) {
-  const { intake, catalogue } = props;
-  const candidates = new Set(intake.candidates.map((c) => c.condition));
-  const regions = catalogue.complaints.find((c) => c.id === intake.complaint)?.regions ?? [];
-  const regionOf = (id: string) => catalogue.conditions.find((c) => c.id === id)?.region ?? "";
-  // Whether there was an injury decides which candidates there are, whatever the complaint is.
-  const isInjuryHere = (h: Catalogue["history"][number]) =>
-    h.injury && Object.keys(h.notches).some((c) => regions.includes(regionOf(c)));
-  const items = catalogue.history.filter(
-    (h) =>
-      !h.fromAgeBand &&
-      (isInjuryHere(h) ||
-        h.informs.some((c) => candidates.has(c)) ||
-        Object.keys(h.notches).some((c) => candidates.has(c))),
-  );
-  const answer = (id: string, value: string) => {
-    const { [id]: _, ...others } = intake.answers;
-    props.onAnswer(value ? { ...others, [id]: value === "yes" } : others);
-  };
-  if (items.length === 0) {
+  const { view, catalogue, onAnswer } = props;
+  const { intake } = view;
+  const found = useAsked(view.code, view.version);
+  if (!found.data) {
     return null;
   }
+  const { asked, opened, more } = found.data;
+  const item = (id: string) => catalogue.history.find((h) => h.id === id);
+  const row = (id: string, below = false) => {
+    const h = item(id);
+    return (
+      h && (
+        <Question key={id} intake={intake} catalogue={catalogue} onAnswer={onAnswer} item={h} below={below} />
+      )
+    );
+  };
+  // What was answered stays in sight wherever it stands.
+  const answered = more.filter((id) => intake.answers[id] !== undefined);
+  const rest = more.filter((id) => intake.answers[id] === undefined);
   return (
     <fieldset className="m-0 border-0 p-0">
       <legend className="mb-1 p-0">Patient reports</legend>
-      {items.map((h) => (
-        <div key={h.id} className="flex items-center gap-3 border-t border-line py-1">
-          <span className="flex-1 text-[16px]">
-            {h.ask}
-            {intake.answers[h.id] && Object.keys(h.notches).length > 0 && (
-              <span className="block text-[14px] text-amber">
-                {suggestion(h.notches, catalogue, candidates)}
-              </span>
-            )}
-          </span>
-          <Toggles
-            label={h.ask}
-            hideLabel
-            mayClear
-            value={intake.answers[h.id] === undefined ? "" : intake.answers[h.id] ? "yes" : "no"}
-            options={ANSWERS}
-            onChange={(value) => answer(h.id, value)}
-          />
-        </div>
-      ))}
+      {asked.flatMap((id) => [row(id), ...(opened[id] ?? []).map((o) => row(o, true))])}
+      {answered.map((id) => row(id))}
+      {rest.length > 0 && (
+        <details className="border-t border-line">
+          <summary className="min-h-10 content-center text-[16px] text-soft">
+            More questions: {rest.length}
+          </summary>
+          {rest.map((id) => row(id))}
+        </details>
+      )}
     </fieldset>
   );
 }
 
-/** A prompt, never a weight: the examiner sets the notch. */
-function suggestion(notches: Record<string, number>, catalogue: Catalogue, candidates: Set<string>): string {
-  const parts = Object.entries(notches)
-    .filter(([id]) => candidates.has(id))
+function Question(props: {
+  item: Item;
+  /** Whether another answer opened it. */
+  below: boolean;
+  intake: Intake;
+  catalogue: Catalogue;
+  onAnswer: (answers: Record<string, boolean>) => void;
+}) {
+  const { item, intake, catalogue } = props;
+  const given = intake.answers[item.id];
+  const candidates = new Set(intake.candidates.map((c) => c.condition));
+  const words = given ? suggestion(item, catalogue, candidates) : "";
+  const answer = (value: string) => {
+    const { [item.id]: _, ...others } = intake.answers;
+    props.onAnswer(value ? { ...others, [item.id]: value === "yes" } : others);
+  };
+  return (
+    <div
+      data-below={props.below}
+      className="flex items-center gap-3 border-t border-line py-1 data-[below=true]:pl-5"
+    >
+      <span className="flex-1 text-[16px]">
+        {item.ask}
+        {words && <span className="block text-[14px] text-amber">{words}</span>}
+      </span>
+      <Toggles
+        label={item.ask}
+        hideLabel
+        mayClear
+        value={given === undefined ? "" : given ? "yes" : "no"}
+        options={ANSWERS}
+        onChange={answer}
+      />
+    </div>
+  );
+}
+
+/** A prompt, never a weight, where nothing of the answer is weighed for the candidate: the examiner sets the notch. */
+function suggestion(item: Item, catalogue: Catalogue, candidates: Set<string>): string {
+  const parts = Object.entries(item.notches)
+    .filter(([id]) => candidates.has(id) && !item.informs.includes(id))
     .map(([id, step]) => {
       const name = catalogue.conditions.find((c) => c.id === id)?.name ?? id;
       const words =

@@ -13,7 +13,7 @@ const SIDES = [
   { id: "right", label: "Right" },
 ] as const;
 
-/** Opens a case with a complaint and a side; everything else is asked on the next screen. */
+/** Opens a case with a complaint and a side; everything else is asked on the next screen, or later. */
 export function NewCaseDialog(props: { onClose: () => void }) {
   const catalogue = useCatalogue();
   const settings = useSettings();
@@ -24,12 +24,15 @@ export function NewCaseDialog(props: { onClose: () => void }) {
   const [involvedSide, setInvolvedSide] = useState<Side>("right");
   const [setting, setSetting] = useState<Intake["setting"]>("community");
 
-  const begin = async (sure: boolean) => {
+  const [to, setTo] = useState<"ask" | "couch">("ask");
+
+  const begin = async (sure: boolean, where: "ask" | "couch") => {
+    setTo(where);
     const created = await create
       .mutateAsync({ code: code.trim() || undefined, complaint, involvedSide, setting, sure })
       .catch(() => undefined);
     if (created) {
-      navigate(`/cases/${created.code}/ask`);
+      navigate(`/cases/${created.code}/${where}`);
     }
   };
 
@@ -39,7 +42,7 @@ export function NewCaseDialog(props: { onClose: () => void }) {
         className="flex flex-col gap-4"
         onSubmit={(event: FormEvent) => {
           event.preventDefault();
-          begin(false);
+          begin(false, "ask");
         }}
       >
         <label className="flex flex-col gap-1">
@@ -71,11 +74,20 @@ export function NewCaseDialog(props: { onClose: () => void }) {
             aria-invalid={create.error ? true : undefined}
           />
         </label>
-        <ErrorNote error={create.error} onKeep={() => begin(true)} />
+        <ErrorNote error={create.error} onKeep={() => begin(true, to)} />
         <div className="flex justify-end gap-3">
           <Dialog.Close className="action" data-quiet="true">
             Cancel
           </Dialog.Close>
+          <button
+            type="button"
+            className="action"
+            data-quiet="true"
+            disabled={create.isPending}
+            onClick={() => begin(false, "couch")}
+          >
+            Straight to the couch
+          </button>
           <button type="submit" className="action" disabled={create.isPending}>
             Open the case
           </button>

@@ -113,6 +113,27 @@ describe("the cases", () => {
       sure: true,
     });
   });
+
+  it("begin at the couch at once where nothing is to be asked first", async () => {
+    const user = userEvent.setup();
+    serverOf({
+      "GET /api/catalogue": () => ({ body: CATALOGUE }),
+      "GET /api/settings": () => ({ body: { codePrefix: "HB" } }),
+      "GET /api/cases?search=&page=0": () => ({ body: [] }),
+      "POST /api/cases": () => ({ status: 201, body: { code: "HB-013" } }),
+    });
+    page(
+      <Routes>
+        <Route path="/" element={<CasesScreen />} />
+        <Route path="/cases/HB-013/couch" element={<p>at the couch</p>} />
+      </Routes>,
+    );
+    await user.click(await screen.findByRole("button", { name: "New case" }));
+    await user.click(
+      within(await screen.findByRole("dialog")).getByRole("button", { name: "Straight to the couch" }),
+    );
+    expect(await screen.findByText("at the couch")).toBeTruthy();
+  });
 });
 
 describe("trials of a measure", () => {

@@ -41,6 +41,10 @@ export { BothSides } from "./pads/BothSides";
 const KeyList = later(() => import("./KeyList").then((m) => m.KeyList), NotLoaded);
 const PlanDialog = later(() => import("./plan/PlanDialog").then((m) => m.PlanDialog), NotLoaded);
 const TapHistory = later(() => import("./TapHistory").then((m) => m.TapHistory), NotLoaded);
+const Besides = later(
+  () => import("./Besides").then((m) => m.Besides),
+  () => null,
+);
 const StageScreen = later(() => import("./stages/StageScreen").then((m) => m.StageScreen), NotLoaded);
 const MoveScreen = later(() => import("./stages/MoveScreen").then((m) => m.MoveScreen), NotLoaded);
 
@@ -180,8 +184,13 @@ export function CouchScreen() {
     onNext: () => now.step(1),
     onOpen: now.oneByOne,
   };
+  const besides = useMemo(
+    () => !practice && <Besides code={view.code} besides={examination.besides} />,
+    [practice, view.code, examination.besides],
+  );
   const standing = {
     standing: examination.standing,
+    besides,
     asked,
     onAsk: setAsked,
     onGo: go,

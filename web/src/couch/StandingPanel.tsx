@@ -1,4 +1,4 @@
-import { memo, type ReactNode, useState } from "react";
+import { memo, type ReactNode, Suspense, useState } from "react";
 import type { ConditionStanding, Standing } from "../api/types";
 import { useCaseContext } from "../frame/CaseFrame";
 import { percent } from "../pieces/format";
@@ -19,6 +19,8 @@ export interface StandingProps {
   asked: boolean;
   onAsk: (asked: boolean) => void;
   onGo: (test: string) => void;
+  /** Conditions that are no candidates, and that something speaks for. */
+  besides?: ReactNode;
   children?: ReactNode;
 }
 
@@ -96,6 +98,7 @@ export const StandingPanel = memo(function StandingPanel(props: StandingProps) {
           </ul>
         </section>
       )}
+      {props.besides && <Suspense>{props.besides}</Suspense>}
       <NextTestCard standing={props.standing} asked={props.asked} onAsk={props.onAsk} onGo={props.onGo} />
       <Folded title="More weighed" conditions={weighed.slice(SHOWN)} name={short} />
       <Folded title={waitingTitle(waiting)} conditions={waiting} name={short} />

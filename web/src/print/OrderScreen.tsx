@@ -1,36 +1,39 @@
-import { Suspense } from "react";
 import { Link } from "react-router";
-import type { Side } from "../api/types";
-import { notWith } from "../couch/names";
-import { begunBesides, positionName, runningOrder, stagesOf, stoppedBy } from "../couch/order/order";
+import { isSimulated } from "../api/client";
+import type { CaseView, Catalogue, Side } from "../api/types";
+import { begunBesides, leftOutStill, runningOrder, setsOf, stagesOf } from "../couch/order/order";
 import { useFigures } from "../figures/queries";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CAUTION } from "../pieces/caution";
-import { midSentence, minutes, otherSide, sideName } from "../pieces/format";
-import { later } from "../pieces/later";
+import { sideName } from "../pieces/format";
 import { PageHeading } from "../pieces/PageHeading";
+import { Asking } from "./Asking";
+import { OrderTest } from "./OrderTest";
 
-const FigureDrawing = later(
-  () => import("../figures/FigureDrawing").then((m) => m.FigureDrawing),
-  () => null,
-);
-
-/** The running order on paper: each test by its figure, with room to note both sides. */
+/**
+ * A visit on paper: what is asked, what is stopped, and the running order with its core and its sets, each test by its figure with room
+ * for what both sides show.
+ */
 export function OrderScreen() {
   const { view, catalogue, settings } = useCaseContext();
   const figures = useFigures();
   const involved = view.intake.involvedSide as Side;
-  const groups = stagesOf(
-    runningOrder(catalogue, view.plan, begunBesides(view.plan, view.examination), settings.variants),
-  );
+  const begun = begunBesides(view.plan, view.examination);
+  const groups = stagesOf(runningOrder(catalogue, view.plan, begun, settings.variants));
+  const sets = setsOf(view.plan, catalogue);
+  const core = new Set(view.plan.core?.tests);
+  const marks = (test: string) => [
+    ...(core.has(test) ? [view.plan.core?.first === test ? "Core, first of all" : "Core"] : []),
+    ...sets.filter((s) => s.tests.includes(test)).map((s) => s.name),
+  ];
   return (
     <main
       data-theme="light"
       className="min-h-0 flex-1 overflow-auto bg-paper text-ink px-6 py-4 print:overflow-visible print:bg-white print:p-0"
     >
       <div className="flex flex-wrap items-center gap-3">
-        <PageHeading title="Running order" className="m-0 mr-auto text-[24px] font-bold">
-          Running order of {view.code}
+        <PageHeading title="Visit on paper" className="m-0 mr-auto text-[24px] font-bold">
+          Visit {view.visit} of {view.code}, to be worked on paper
         </PageHeading>
         <Link
           to={`/cases/${view.code}/couch`}
@@ -48,57 +51,92 @@ export function OrderScreen() {
         {view.plan.minutes ? `For ${view.plan.minutes} minutes. ` : ""}
         {CAUTION}
       </p>
+      <p className="mt-2 mb-0 flex gap-6 text-[15px]">
+        <span className="flex-1 border-b border-edge">Day</span>
+        <span className="flex-1 border-b border-edge">Examiner</span>
+      </p>
+      <p className="mt-1 mb-0 text-[14px] text-soft">
+        What is written here is entered under its day with <b>Enter an earlier visit from paper</b>. What is
+        not ticked is not known.
+      </p>
+      <Safety view={view} catalogue={catalogue} />
+      {!isSimulated(view.code) && <Asking view={view} catalogue={catalogue} />}
+      {sets.length > 0 && (
+        <p className="mt-2 mb-0 text-[15px]">
+          <b>Sets:</b> {sets.map((s) => `${s.name} (${s.tests.length})`).join(", ")}.
+        </p>
+      )}
       {groups.map((group) => (
         <section key={group.key} aria-label={group.name}>
           <h2 className="mt-3 mb-1 border-b-2 border-ink text-[20px] font-bold">{group.name}</h2>
           <ol className="m-0 grid list-none grid-cols-4 gap-3 p-0 max-lg:grid-cols-3 max-md:grid-cols-1 print:grid-cols-4">
-            {group.tests.map((t) => {
-              const figure = figures?.tests.get(t.id);
-              const against = view.examination.blocked.find((b) => b.test === t.id);
-              const stopped = stoppedBy(view.examination, t.id) !== undefined;
-              return (
-                <li
-                  key={t.id}
-                  className="break-inside-avoid border-t border-line pt-1 text-[14px] leading-tight"
-                >
-                  <b className="text-[15px]">{t.name}</b>
-                  <span className="block text-soft">
-                    {positionName(t.position)}, {minutes(t.minutes)}
-                    {t.contraindications.length > 0 && (
-                      <>
-                        . <b>Not with</b> {notWith(t)}
-                      </>
-                    )}
-                  </span>
-                  {against && (
-                    <p className="m-0 my-1 border-l-4 border-stop pl-2 text-[15px]">
-                      <b className="text-stop">Blocked</b> by {against.because.map(midSentence).join(", ")}
-                      {stopped ? "." : `, done all the same: ${against.reason}`}
-                    </p>
-                  )}
-                  {!stopped && figures && figure && (
-                    <Suspense>
-                      <FigureDrawing
-                        figure={figure}
-                        grips={figures.grips}
-                        side={involved}
-                        label={`How it looks: ${t.name}`}
-                        className="block w-full max-w-[220px]"
-                      />
-                    </Suspense>
-                  )}
-                  {!stopped && (
-                    <>
-                      <span className="block border-b border-edge pt-4">{sideName(otherSide(involved))}</span>
-                      <span className="block border-b border-edge pt-4">{sideName(involved)}</span>
-                    </>
-                  )}
-                </li>
-              );
-            })}
+            {group.tests.map((t) => (
+              <OrderTest
+                key={t.id}
+                test={t}
+                examination={view.examination}
+                involved={involved}
+                marks={marks(t.id)}
+                figures={figures}
+              />
+            ))}
           </ol>
         </section>
       ))}
+      <NotDone view={view} catalogue={catalogue} begun={begun} />
     </main>
+  );
+}
+
+/** What stops a test: the precautions to ask about, those that hold already ticked, and the stop signs that were seen. */
+function Safety({ view, catalogue }: { view: CaseView; catalogue: Catalogue }) {
+  const raised = view.examination.warnings.filter((w) => !w.excluded);
+  return (
+    <section aria-label="Before touching">
+      <h2 className="mt-3 mb-1 border-b-2 border-ink text-[20px] font-bold">Before touching</h2>
+      {raised.map((w) => (
+        <p key={w.id} className="m-0 my-1 border-l-4 border-stop pl-2 text-[15px]">
+          <b className="text-stop">{w.name}.</b> {w.message}
+        </p>
+      ))}
+      <ul className="m-0 list-none columns-2 p-0 text-[14px] leading-tight max-md:columns-1">
+        {catalogue.precautions.map((p) => (
+          <li key={p.id} className="break-inside-avoid py-0.5 pl-6 -indent-6">
+            <Box ticked={view.intake.precautions.includes(p.id)} /> {p.label}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** A box on paper, which says in words too that it is ticked. */
+function Box({ ticked }: { ticked: boolean }) {
+  return (
+    <>
+      <span
+        aria-hidden="true"
+        className="mr-1 inline-block size-4 border border-edge text-center indent-0 leading-none"
+      >
+        {ticked ? "✓" : ""}
+      </span>
+      {ticked && <span className="sr-only">Holds: </span>}
+    </>
+  );
+}
+
+/** What this visit leaves out, each with the reason. */
+function NotDone(props: { view: CaseView; catalogue: Catalogue; begun: readonly string[] }) {
+  const left = leftOutStill(props.view.plan, props.begun);
+  const name = (id: string) => props.catalogue.tests.find((t) => t.id === id)?.shortName ?? id;
+  return (
+    left.length > 0 && (
+      <section aria-label="Left out">
+        <h2 className="mt-3 mb-1 border-b-2 border-ink text-[20px] font-bold">Left out</h2>
+        <p className="m-0 text-[14px] leading-tight">
+          {left.map((l) => `${name(l.test)} (${l.why})`).join("; ")}.
+        </p>
+      </section>
+    )
   );
 }

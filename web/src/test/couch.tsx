@@ -70,6 +70,7 @@ export const EXAMINATION: Examination = {
   blocked: [],
   careful: [],
   warnings: [],
+  besides: [],
   unknown: [],
 };
 

@@ -4,7 +4,6 @@ import type { CaseView, Catalogue, Examination, Side } from "../../api/types";
 import { otherSide } from "../../pieces/format";
 import { later } from "../../pieces/later";
 import { useStable } from "../../pieces/useStable";
-import { Clusters } from "./Clusters";
 import { OrderRow } from "./OrderRow";
 import {
   AT_ONCE,
@@ -26,6 +25,10 @@ const LeftOut = later(
 );
 const Sets = later(
   () => import("./Sets").then((m) => m.Sets),
+  () => null,
+);
+const Clusters = later(
+  () => import("./Clusters").then((m) => m.Clusters),
   () => null,
 );
 
@@ -73,7 +76,9 @@ export function RunningOrder(given: Order) {
         </Suspense>
       )}
       {!sets.some((s) => s.id === props.cluster) && (
-        <Clusters clusters={props.examination.clusters} alone={props.cluster} onAlone={props.onCluster} />
+        <Suspense>
+          <Clusters clusters={props.examination.clusters} alone={props.cluster} onAlone={props.onCluster} />
+        </Suspense>
       )}
       <div className="min-h-0 flex-1 overflow-auto pb-2">
         {groups.map((group) => (

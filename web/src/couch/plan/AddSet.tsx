@@ -5,12 +5,12 @@ type TestSet = Catalogue["sets"][number];
 /** Tests that are done as one, put in with one tap; those for what the patient comes with stand first. */
 export function AddSet(props: {
   catalogue: Catalogue;
-  complaint: string;
+  complaints: readonly string[];
   /** The sets that are in the order already. */
   put: string[];
   onAdd: (set: TestSet) => void;
 }) {
-  const fitting = props.catalogue.sets.filter((s) => s.complaints.includes(props.complaint));
+  const fitting = props.catalogue.sets.filter((s) => s.complaints.some((c) => props.complaints.includes(c)));
   const others = props.catalogue.sets.filter((s) => !fitting.includes(s));
   const row = (s: TestSet) => <SetRow key={s.id} {...props} set={s} />;
   return (

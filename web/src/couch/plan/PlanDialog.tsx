@@ -67,7 +67,7 @@ export function PlanDialog(props: {
             className="action ml-auto inline-flex items-center"
             data-quiet="true"
           >
-            Print with figures
+            Print the visit
           </Link>
           <Dialog.Close className="action">Done</Dialog.Close>
         </>
@@ -142,7 +142,7 @@ export function PlanDialog(props: {
           <AddTest catalogue={catalogue} plan={plan} onAdd={(id) => set([...plan, id])} />
           <AddSet
             catalogue={catalogue}
-            complaint={view.intake.complaint}
+            complaints={[view.intake.complaint, view.intake.alsoComplaint ?? ""]}
             put={view.plan.sets}
             onAdd={(chosen) =>
               save.mutate({

@@ -129,7 +129,7 @@ class ImportTest {
         assertThat(OTHER.caller().download("/api/evidence/accuracy.csv")).isEqualTo(csv);
         JsonNode again = preview(OTHER, zip);
         assertThat(again.get("added").asInt() + again.get("changed").asInt()).isZero();
-        assertThat(preview(LEXICOR, csv).get("same").asInt()).isEqualTo(310);
+        assertThat(preview(LEXICOR, csv).get("same").asInt()).isEqualTo(313);
         assertThat(OTHER.get("/api/evidence/pair?criterion=neer/pain&condition=subacromial-pain")
                         .body()
                         .at("/studies/0/check/from")

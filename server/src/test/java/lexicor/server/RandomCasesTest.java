@@ -83,7 +83,9 @@ class RandomCasesTest {
                     .isEqualTo(
                             now < c.get("ruleOut").asDouble()
                                     ? c.get("verdict").asString().equals("keep in mind") ? "keep in mind" : "put aside"
-                                    : now > c.get("act").asDouble() ? "act" : "undecided");
+                                    : now <= c.get("act").asDouble()
+                                            ? "undecided"
+                                            : c.has("settle") ? "settle first" : "act");
             first += c.has("probabilityFirst") ? c.get("probabilityFirst").asDouble() : 0;
             order.add(c.get("id").asString());
         }

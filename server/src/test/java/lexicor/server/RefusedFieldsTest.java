@@ -56,6 +56,10 @@ class RefusedFieldsTest {
             "candidates"                   | "candidates":null,"highBias":"low","candidates" | intake.highBias   | expected corrected
             {"history/night-pain":true}    | null                             | intake.answers                   | missing
             "history/night-pain"           | "history/day-pain"               | intake.answers.history/day-pain  | a question of the catalogue
+            {"history/night-pain":true}    | {"history/stiff-for-years":true,"history/stiffened-over-weeks":true} | intake.answers.history/stiffened-over-weeks | cannot both be so
+            {"history/night-pain":true}    | {"history/sudden-severe-pain":true},"told":{"onset":"after-an-injury"} | intake.answers.history/sudden-severe-pain | began after an injury
+            "complaint":"shoulder-pain"    | "complaint":"shoulder-pain","alsoComplaint":"shoulder-pain" | intake.alsoComplaint | comes with already
+            "mechanism":""                 | "mechanism":"","told":{"painAtNight":11} | intake.told.painAtNight | expected 0 to 10
             ["severe-osteoporosis"]               | ["courage"]                      | intake.precautions               | list of precautions
             ["infection"]                 | ["rain"]                         | intake.warnings                  | list of warning signs
             """)

@@ -14,6 +14,8 @@ import java.util.OptionalInt;
  * @param notches suggested steps of suspicion by condition, from -2 to 2; a prompt, never weighed
  * @param complaints what a patient comes with who is asked this; empty where it is asked by what it says something of
  * @param injury whether a yes means that there was an injury
+ * @param withoutInjury whether a yes says that it began without one
+ * @param excludes questions that cannot be answered with yes together with this one, as ids
  */
 public record HistoryItem(
         String id,
@@ -24,4 +26,11 @@ public record HistoryItem(
         OptionalInt ageBelow,
         Map<String, Integer> notches,
         List<String> complaints,
-        boolean injury) {}
+        boolean injury,
+        boolean withoutInjury,
+        List<String> excludes) {
+    /** Whether both cannot be so; the same the other way round. */
+    public boolean contradicts(HistoryItem other) {
+        return excludes.contains(other.id) || other.excludes.contains(id);
+    }
+}

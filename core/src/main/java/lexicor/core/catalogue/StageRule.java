@@ -14,7 +14,7 @@ public record StageRule(String id, List<String> complaints, List<String> never, 
         never = List.copyOf(never);
     }
 
-    public boolean holdsFor(String complaint) {
-        return complaints.isEmpty() || complaints.contains(complaint);
+    public boolean holdsFor(List<String> presented) {
+        return complaints.isEmpty() || presented.stream().anyMatch(complaints::contains);
     }
 }

@@ -10,11 +10,12 @@ import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Complaint;
+import lexicor.core.catalogue.Presentation;
 
 /**
  * What is known of a patient besides what was found, as far as safety goes.
  *
- * @param complaint what the patient comes with
+ * @param presentation what the patient comes with
  * @param injured whether this began with an injury
  * @param years age in years; empty where it is not known
  * @param age its band; empty where it is not known
@@ -24,7 +25,7 @@ import lexicor.core.catalogue.Complaint;
  * @param candidates conditions that are weighed
  */
 public record Circumstances(
-        Optional<Complaint> complaint,
+        Presentation presentation,
         boolean injured,
         OptionalInt years,
         Optional<AgeBand> age,
@@ -44,7 +45,7 @@ public record Circumstances(
     /** Of a patient of whom nothing else is known. */
     public static Circumstances of(Complaint complaint, boolean injured) {
         return new Circumstances(
-                Optional.of(complaint),
+                new Presentation(List.of(complaint)),
                 injured,
                 OptionalInt.empty(),
                 Optional.empty(),
@@ -63,7 +64,7 @@ public record Circumstances(
 
     /** The regions that the complaint is about: the neck only where it comes first, since it is screened with every arm. */
     private Set<String> regions() {
-        List<String> all = complaint.map(Complaint::regions).orElse(List.of());
+        List<String> all = presentation.regions();
         return all.stream().filter(r -> !r.equals(NECK) || all.indexOf(r) == 0).collect(Collectors.toUnmodifiableSet());
     }
 

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
-import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Ladder;
 import lexicor.core.evidence.Evidence;
 import lexicor.core.evidence.EvidenceBase;
@@ -45,16 +44,6 @@ public final class Proposal {
         return RunningOrder.of(catalogue.tests().stream()
                 .filter(t -> proposed.contains(t.id()))
                 .toList());
-    }
-
-    /** What a complaint asks for whatever its candidates are: its own tests, the core of the visit and what comes before that. */
-    public static List<String> whatever(Catalogue catalogue, Complaint complaint) {
-        Set<String> asked = new LinkedHashSet<>(complaint.also());
-        catalogue.core(complaint.id()).ifPresent(core -> {
-            asked.addAll(core.tests());
-            asked.addAll(core.before());
-        });
-        return List.copyOf(asked);
     }
 
     /** The ids of the proposed tests, in no order. */

@@ -9,9 +9,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Criterion;
 import lexicor.core.catalogue.HistoryItem;
+import lexicor.core.catalogue.Presentation;
 import lexicor.core.catalogue.Raising;
 import lexicor.core.catalogue.WarningSign;
 import lexicor.core.examination.Finding;
@@ -95,9 +95,7 @@ public final class RaisedWarnings {
 
     private static boolean holds(Raising.When when, Circumstances patient, Findings findings) {
         return (when.complaints().isEmpty()
-                        || patient.complaint()
-                                .filter(c -> when.complaints().contains(c.id()))
-                                .isPresent())
+                        || patient.presentation().ids().stream().anyMatch(when.complaints()::contains))
                 && (when.any().isEmpty() || when.any().stream().anyMatch(id -> isThere(findings, id)))
                 && when.all().stream().allMatch(id -> isThere(findings, id))
                 && when.of().stream().filter(id -> isThere(findings, id)).count() >= when.atLeast()
@@ -115,8 +113,8 @@ public final class RaisedWarnings {
     }
 
     /** Whether it began with an injury: the complaint says so, or an answer of the history. */
-    public static boolean injured(Catalogue catalogue, String complaint, Map<String, Boolean> answers) {
-        return catalogue.complaint(complaint).filter(Complaint::injury).isPresent() || injured(catalogue, answers);
+    public static boolean injured(Catalogue catalogue, Presentation presentation, Map<String, Boolean> answers) {
+        return presentation.injury() || injured(catalogue, answers);
     }
 
     /** Whether an answer of the history means an injury. */

@@ -13,6 +13,7 @@ import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.Presentation;
 import lexicor.core.catalogue.VisitCore;
 import lexicor.core.catalogue.published.Cluster;
 import lexicor.core.examination.Findings;
@@ -36,20 +37,20 @@ import lexicor.core.weighing.input.ClusterProgress;
  */
 public record WithinTime(List<String> kept, double minutes, Map<String, String> leftOut) {
     /**
-     * @param complaint what the patient comes with
+     * @param presentation what the patient comes with
      * @param injured whether this began with an injury: some warning signs are raised only then
      * @param planned the tests still to be done, in their order, none of them blocked
      * @param minutes time there is, above 0
      */
     public static WithinTime of(
             Catalogue catalogue,
-            String complaint,
+            Presentation presentation,
             Findings findings,
             WeighedCase weighed,
             boolean injured,
             List<String> planned,
             double minutes) {
-        return new Choice(catalogue, complaint, findings, weighed, injured, planned, minutes).made();
+        return new Choice(catalogue, presentation, findings, weighed, injured, planned, minutes).made();
     }
 
     private static final class Choice {
@@ -57,7 +58,7 @@ public record WithinTime(List<String> kept, double minutes, Map<String, String> 
         private static final double ROUNDING = 1e-9;
 
         private final Catalogue catalogue;
-        private final String complaint;
+        private final Presentation presentation;
         private final Findings findings;
         private final WeighedCase weighed;
         private final boolean injured;
@@ -69,14 +70,14 @@ public record WithinTime(List<String> kept, double minutes, Map<String, String> 
 
         Choice(
                 Catalogue catalogue,
-                String complaint,
+                Presentation presentation,
                 Findings findings,
                 WeighedCase weighed,
                 boolean injured,
                 List<String> planned,
                 double minutes) {
             this.catalogue = catalogue;
-            this.complaint = complaint;
+            this.presentation = presentation;
             this.findings = findings;
             this.weighed = weighed;
             this.planned = new LinkedHashSet<>(planned);
@@ -106,7 +107,7 @@ public record WithinTime(List<String> kept, double minutes, Map<String, String> 
         }
 
         private void keepCore() {
-            Optional<VisitCore> core = catalogue.core(complaint);
+            Optional<VisitCore> core = presentation.core(catalogue);
             planned.stream()
                     .filter(t -> core.map(c -> c.tests().contains(t)).orElseGet(() -> isForSafety(t)))
                     .forEach(t -> keep(withWhatComesFirst(List.of(t))));
@@ -119,7 +120,8 @@ public record WithinTime(List<String> kept, double minutes, Map<String, String> 
             kept.forEach(t -> there.add(stage(t)));
             for (Stage stage : Stage.values()) {
                 boolean never = catalogue.stageRules().stream()
-                        .anyMatch(r -> r.holdsFor(complaint) && r.never().contains(stage.id()));
+                        .anyMatch(
+                                r -> r.holdsFor(presentation.ids()) && r.never().contains(stage.id()));
                 if (never && !there.contains(stage)) {
                     planned.stream()
                             .filter(t -> stage(t) == stage)

@@ -12,6 +12,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
+import lexicor.core.catalogue.Presentation;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.examination.Finding;
 import lexicor.core.examination.Findings;
@@ -66,7 +67,7 @@ public record TextbookReading(TextbookPatient patient, List<Line> lines, List<St
                         patient.assumed().contains(mark.getKey())));
             }
         }
-        boolean injured = RaisedWarnings.injured(catalogue, patient.complaint(), answers);
+        boolean injured = RaisedWarnings.injured(catalogue, new Presentation(List.of(complaint)), answers);
         List<Candidate> candidates = complaint.candidates().stream()
                 .map(id -> catalogue.condition(id).orElseThrow())
                 .filter(c -> injured || !c.traumaOnly())

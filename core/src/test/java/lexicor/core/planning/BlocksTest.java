@@ -14,6 +14,7 @@ import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Precaution;
+import lexicor.core.catalogue.Presentation;
 import lexicor.core.catalogue.Raising;
 import lexicor.core.catalogue.WarningSign;
 import lexicor.core.catalogue.packs.Shipped;
@@ -40,7 +41,7 @@ class BlocksTest {
 
     private Circumstances patient() {
         return new Circumstances(
-                CATALOGUE.complaint(complaint),
+                Presentation.of(CATALOGUE, List.of(complaint)),
                 injured,
                 years,
                 years.isEmpty() ? Optional.empty() : Optional.of(AgeBand.of(years.getAsInt())),

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Presentation;
 import lexicor.core.catalogue.packs.Shipped;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
@@ -37,7 +38,7 @@ class PlanningTest {
 
     private static List<String> blocking(String test, List<String> set) {
         Circumstances patient = new Circumstances(
-                Shipped.CATALOGUE.complaint("shoulder-pain"),
+                Presentation.of(Shipped.CATALOGUE, List.of("shoulder-pain")),
                 false,
                 OptionalInt.empty(),
                 Optional.empty(),
@@ -98,7 +99,7 @@ class PlanningTest {
 
     private static Circumstances asked(Set<String> signs, boolean injured) {
         return new Circumstances(
-                Shipped.CATALOGUE.complaint("shoulder-pain"),
+                Presentation.of(Shipped.CATALOGUE, List.of("shoulder-pain")),
                 injured,
                 OptionalInt.empty(),
                 Optional.empty(),

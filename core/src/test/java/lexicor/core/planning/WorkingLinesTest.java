@@ -17,6 +17,7 @@ import lexicor.core.catalogue.ClinicalTest;
 import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
 import lexicor.core.catalogue.Ladder;
+import lexicor.core.catalogue.Presentation;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.catalogue.packs.PackEntries;
 import lexicor.core.catalogue.packs.PackEntry;
@@ -228,7 +229,14 @@ class WorkingLinesTest {
     private static List<RaisedWarnings.Raised> raised(
             Set<String> asked, boolean injured, String criterion, Outcome outcome) {
         Circumstances patient = new Circumstances(
-                Optional.empty(), injured, OptionalInt.empty(), Optional.empty(), asked, Set.of(), Map.of(), Set.of());
+                new Presentation(List.of()),
+                injured,
+                OptionalInt.empty(),
+                Optional.empty(),
+                asked,
+                Set.of(),
+                Map.of(),
+                Set.of());
         return RaisedWarnings.of(CATALOGUE, patient, none(CATALOGUE).with(criterion, outcome));
     }
 

@@ -15,6 +15,8 @@ import tools.jackson.databind.JsonNode;
  * @param format always {@value #FORMAT}
  * @param version of the format
  * @param plan the case's own running order; empty where the proposed one is followed
+ * @param sets tests that were put into the order as one; absent where none were
+ * @param settled what was said of warning signs; absent where nothing was
  * @param outcomes what came out of it, noted beside it
  * @param weigh the self-contained case with its figures, as {@code ./lexicor weigh} takes it
  */
@@ -30,6 +32,8 @@ public record CaseFile(
         List<TapEntry> taps,
         List<MeasuredEntry> measured,
         List<OverrideEntry> overrides,
+        @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> sets,
+        @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_EMPTY) List<SettledEntry> settled,
         @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_EMPTY) List<OutcomeEntry> outcomes,
         @Schema(nullable = true) JsonNode weigh) {
     public static final String FORMAT = "lexicor-case";
@@ -73,6 +77,15 @@ public record CaseFile(
     public record OverrideEntry(int visit, String test, String reason, Moment recorded) {}
 
     /**
+     * What somebody said of a warning sign.
+     *
+     * @param state confirmed, or excluded
+     * @param why in their words; empty where nothing was written
+     * @param raisedBy what had raised it by then
+     */
+    public record SettledEntry(String warning, String state, String why, List<String> raisedBy, Moment said) {}
+
+    /**
      * What a reference said.
      *
      * @param on the day of the reference
@@ -90,15 +103,17 @@ public record CaseFile(
             Moment noted,
             @Schema(nullable = true) Moment takenBackAt) {}
 
-    /** A file from before outcomes were noted has none. */
+    /** A file from before these were kept has none of them. */
     public CaseFile {
+        sets = sets == null ? List.of() : sets;
+        settled = settled == null ? List.of() : settled;
         outcomes = outcomes == null ? List.of() : outcomes;
     }
 
     /** What was recorded alone. */
     public CaseFile withoutWeigh() {
         return new CaseFile(
-                format, version, code, created, intake, visits, plan, ladders, taps, measured, overrides, outcomes,
-                null);
+                format, version, code, created, intake, visits, plan, ladders, taps, measured, overrides, sets, settled,
+                outcomes, null);
     }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -19,8 +20,12 @@ import lexicor.server.casefiles.CaseFile.MeasuredEntry;
 import lexicor.server.casefiles.CaseFile.Moment;
 import lexicor.server.casefiles.CaseFile.OutcomeEntry;
 import lexicor.server.casefiles.CaseFile.OverrideEntry;
+import lexicor.server.casefiles.CaseFile.SettledEntry;
 import lexicor.server.casefiles.CaseFile.TapEntry;
+import lexicor.server.cases.Intake;
 import lexicor.server.cases.Taken;
+import lexicor.server.cases.Told;
+import lexicor.server.cases.records.SettledWarning;
 import lexicor.server.cases.records.TapRecord;
 import lexicor.server.intake.IntakeCheck;
 import lexicor.server.measures.MeasureChanges;
@@ -104,6 +109,12 @@ final class CaseFileCheck {
                 throw Refusal.field(at + ".test", "there is no test " + o.test());
             }
         }
+        for (String set : file.sets()) {
+            if (catalogue.set(set).isEmpty()) {
+                throw Refusal.field("sets", "there is no set " + set);
+            }
+        }
+        settled(file);
         for (int i = 0; i < file.outcomes().size(); i++) {
             OutcomeEntry o = file.outcomes().get(i);
             String at = "outcomes[" + i + "]";
@@ -115,6 +126,25 @@ final class CaseFileCheck {
             outcomes.objection(o, catalogue).ifPresent(why -> {
                 throw Refusal.field(at, why);
             });
+        }
+    }
+
+    private void settled(CaseFile file) {
+        Set<String> said = new HashSet<>();
+        for (int i = 0; i < file.settled().size(); i++) {
+            SettledEntry s = file.settled().get(i);
+            String at = "settled[" + i + "]";
+            moment(at + ".said", s.said());
+            if (catalogue.warning(s.warning()).isEmpty()) {
+                throw Refusal.field(at + ".warning", "there is no warning sign " + s.warning());
+            }
+            if (!said.add(s.warning())) {
+                throw Refusal.field(at + ".warning", "given twice");
+            }
+            if (s.why().length() > LONGEST
+                    || SettledWarning.EXCLUDED.equals(s.state()) && s.why().isBlank()) {
+                throw Refusal.field(at + ".why", "expected 1 to " + LONGEST + " characters");
+            }
         }
     }
 
@@ -167,11 +197,24 @@ final class CaseFileCheck {
             PersonalDetails.in(story)
                     .ifPresent(like -> doubts.add(file.code() + ", what happened: looks like " + like));
         }
+        told(file.intake()).forEach((field, text) -> {
+            if (here.filter(h -> text.equals(told(h.intake()).get(field))).isEmpty()) {
+                PersonalDetails.in(text)
+                        .ifPresent(like -> doubts.add(file.code() + ", what is told: looks like " + like));
+            }
+        });
         for (OverrideEntry o : file.overrides()) {
             if (here.filter(h -> h.overrides().contains(o)).isEmpty()) {
                 PersonalDetails.in(o.reason())
                         .ifPresent(like -> doubts.add(
                                 file.code() + ", the reason for " + name(o.test()) + ": looks like " + like));
+            }
+        }
+        for (SettledEntry s : file.settled()) {
+            if (here.filter(h -> h.settled().contains(s)).isEmpty()) {
+                PersonalDetails.in(s.why())
+                        .ifPresent(like ->
+                                doubts.add(file.code() + ", what was said of a warning sign: looks like " + like));
             }
         }
         for (OutcomeEntry o : file.outcomes()) {
@@ -191,6 +234,10 @@ final class CaseFileCheck {
             }
         }
         return doubts;
+    }
+
+    private static Map<String, String> told(Intake intake) {
+        return Optional.ofNullable(intake.told()).map(Told::texts).orElse(Map.of());
     }
 
     /**

@@ -8,6 +8,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -15,6 +16,7 @@ import java.util.stream.Collectors;
 import lexicor.server.casefiles.CaseFile.MeasuredEntry;
 import lexicor.server.casefiles.CaseFile.Moment;
 import lexicor.server.casefiles.CaseFile.OverrideEntry;
+import lexicor.server.casefiles.CaseFile.SettledEntry;
 import lexicor.server.casefiles.CaseFile.TapEntry;
 import lexicor.server.casefiles.CaseFileCheck.VisitTest;
 import lexicor.server.cases.CaseAccess;
@@ -22,6 +24,7 @@ import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.CaseStore;
 import lexicor.server.cases.records.OverrideRecord;
 import lexicor.server.cases.records.OverrideStore;
+import lexicor.server.cases.records.SettledWarning;
 import lexicor.server.cases.records.TapStore;
 import lexicor.server.measures.MeasuredRecord;
 import lexicor.server.measures.MeasuredStore;
@@ -91,6 +94,9 @@ class CaseFileStore {
         file.intake().into(stored);
         stored.plan.clear();
         stored.plan.addAll(file.plan());
+        stored.sets.clear();
+        stored.sets.addAll(file.sets());
+        settle(file, stored, times, me);
         stored.ladders.clear();
         stored.ladders.putAll(file.ladders());
         cases.saveAndFlush(stored);
@@ -126,6 +132,25 @@ class CaseFileStore {
             return moment.at() != null
                     ? moment.at()
                     : start.plus(moment.day(), ChronoUnit.DAYS).plus(order++, ChronoUnit.MICROS);
+        }
+    }
+
+    /** What the file says of warning signs; what is here already stays whoever's it is. */
+    private static void settle(CaseFile file, CaseRecord stored, Times times, String me) {
+        Map<String, SettledWarning> before = Map.copyOf(stored.settled);
+        stored.settled.clear();
+        for (SettledEntry entry : file.settled()) {
+            SettledWarning said = new SettledWarning();
+            said.state = entry.state();
+            said.why = entry.why();
+            said.reasons(entry.raisedBy());
+            said.madeBy = me;
+            said.madeAt = times.of(entry.said());
+            stored.settled.put(
+                    entry.warning(),
+                    Optional.ofNullable(before.get(entry.warning()))
+                            .filter(said::saysTheSame)
+                            .orElse(said));
         }
     }
 

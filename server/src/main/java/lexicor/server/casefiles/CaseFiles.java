@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -13,6 +14,7 @@ import lexicor.core.document.InvalidDocumentException;
 import lexicor.server.casefiles.CaseFile.MeasuredEntry;
 import lexicor.server.casefiles.CaseFile.Moment;
 import lexicor.server.casefiles.CaseFile.OverrideEntry;
+import lexicor.server.casefiles.CaseFile.SettledEntry;
 import lexicor.server.casefiles.CaseFile.TapEntry;
 import lexicor.server.casefiles.CaseFileCheck.VisitTest;
 import lexicor.server.cases.CaseAccess;
@@ -23,6 +25,7 @@ import lexicor.server.cases.OpenCases;
 import lexicor.server.cases.records.CaseRecord;
 import lexicor.server.cases.records.CaseStore;
 import lexicor.server.cases.records.OverrideStore;
+import lexicor.server.cases.records.SettledWarning;
 import lexicor.server.cases.records.TapStore;
 import lexicor.server.measures.MeasuredStore;
 import lexicor.server.people.SignedIn;
@@ -174,8 +177,25 @@ public class CaseFiles {
                 overrides.findByCaseIdOrderById(c.id).stream()
                         .map(o -> new OverrideEntry(o.visit, o.test, o.reason, moment.apply(o.recordedAt)))
                         .toList(),
+                List.copyOf(c.sets),
+                settled(c, moment),
                 outcomes.of(c.id, moment),
                 weigh);
+    }
+
+    private static List<SettledEntry> settled(CaseRecord c, Function<Instant, Moment> moment) {
+        return c.settled.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(e -> {
+                    SettledWarning said = e.getValue();
+                    return new SettledEntry(
+                            e.getKey(),
+                            said.state,
+                            said.why,
+                            said.reasons().stream().sorted().toList(),
+                            moment.apply(said.madeAt));
+                })
+                .toList();
     }
 
     /** A file beside the case here that it may go on from, with the tests that it goes ahead with against a precaution. */

@@ -31,6 +31,7 @@ import lexicor.server.cases.CaseDoor;
 import lexicor.server.cases.CasePage;
 import lexicor.server.cases.CaseViews.Examination;
 import lexicor.server.cases.InWords;
+import lexicor.server.cases.Intake;
 import lexicor.server.cases.OpenCase;
 import lexicor.server.cases.OpenCases;
 import lexicor.server.cases.Taken;
@@ -281,6 +282,12 @@ class CaseHistory {
         flat.put("age", c.age == null ? InWords.of(c.ageBand) : String.valueOf(c.age));
         flat.put("sex", InWords.of(c.sex));
         flat.put("setting", InWords.of(c.setting));
+        flat.put("comes also with", InWords.of(c.alsoComplaint));
+        Optional.ofNullable(Intake.of(c).told()).ifPresent(told -> {
+            flat.put("onset", told.onset() == null ? "" : told.onset().id());
+            told.texts().forEach(flat::put);
+            told.pains().forEach((field, pain) -> flat.put(field, String.valueOf(pain)));
+        });
         flat.put("what happened", InWords.of(c.mechanism));
         flat.put("studies at high risk of bias", InWords.of(c.highBias));
         flat.put("examiner", InWords.of(c.owner));

@@ -9,8 +9,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import lexicor.core.catalogue.AgeBand;
 import lexicor.core.catalogue.Catalogue;
-import lexicor.core.catalogue.Complaint;
 import lexicor.core.catalogue.Condition;
+import lexicor.core.catalogue.Presentation;
 import lexicor.core.catalogue.Setting;
 import lexicor.core.catalogue.Sex;
 import lexicor.core.examination.Findings;
@@ -36,7 +36,10 @@ final class CaseAssembly {
 
     static BedsideCase bedside(CaseRecord stored, Findings findings, Blocks blocks, Catalogue catalogue) {
         return new BedsideCase(
-                candidates(stored, Map.of(), catalogue), findings, regions(stored, catalogue), blocks.tests());
+                candidates(stored, Map.of(), catalogue),
+                findings,
+                Set.copyOf(presentation(stored, catalogue).regions()),
+                blocks.tests());
     }
 
     /** What bears on safety besides what was found. */
@@ -48,8 +51,8 @@ final class CaseAssembly {
             }
         });
         return new Circumstances(
-                catalogue.complaint(stored.complaint),
-                RaisedWarnings.injured(catalogue, stored.complaint, stored.answers),
+                presentation(stored, catalogue),
+                RaisedWarnings.injured(catalogue, presentation(stored, catalogue), stored.answers),
                 stored.age == null ? OptionalInt.empty() : OptionalInt.of(stored.age),
                 age(stored),
                 stored.warnings,
@@ -58,11 +61,9 @@ final class CaseAssembly {
                 stored.candidates.stream().map(c -> c.condition).collect(Collectors.toSet()));
     }
 
-    private static Set<String> regions(CaseRecord stored, Catalogue catalogue) {
-        return catalogue
-                .complaint(stored.complaint)
-                .map(c -> Set.copyOf(c.regions()))
-                .orElse(Set.of());
+    /** What the patient comes with, as far as the content knows it. */
+    static Presentation presentation(CaseRecord stored, Catalogue catalogue) {
+        return Presentation.of(catalogue, stored.complaints());
     }
 
     /**
@@ -70,7 +71,7 @@ final class CaseAssembly {
      */
     static List<Candidate> candidates(CaseRecord stored, Map<String, Suspicion> suspicions, Catalogue catalogue) {
         Setting setting = Setting.withId(stored.setting).orElseThrow();
-        boolean injured = RaisedWarnings.injured(catalogue, stored.complaint, stored.answers);
+        boolean injured = RaisedWarnings.injured(catalogue, presentation(stored, catalogue), stored.answers);
         return stored.candidates.stream()
                 .filter(c -> catalogue
                         .condition(c.condition)
@@ -79,7 +80,7 @@ final class CaseAssembly {
                 .map(c -> candidate(
                         stored,
                         c,
-                        catalogue.complaint(stored.complaint),
+                        presentation(stored, catalogue),
                         setting,
                         Optional.ofNullable(suspicions.get(c.condition))
                                 .orElseGet(() -> Suspicion.withId(c.suspicion).orElseThrow()),
@@ -98,16 +99,12 @@ final class CaseAssembly {
     private static Candidate candidate(
             CaseRecord of,
             CandidateRecord stored,
-            Optional<Complaint> complaint,
+            Presentation presentation,
             Setting setting,
             Suspicion suspicion,
             Catalogue catalogue) {
         Condition condition = catalogue.condition(stored.condition).orElseThrow();
-        double base = stored.baseRate == null
-                ? complaint
-                        .flatMap(k -> k.pretest(condition.id(), setting))
-                        .orElseGet(() -> condition.pretest().get(setting))
-                : stored.baseRate;
+        double base = stored.baseRate == null ? presentation.startingRate(condition, setting) : stored.baseRate;
         Pretest pretest = Pretest.of(catalogue.ages(), condition.id(), base, age(of), sex(of), suspicion);
         return Candidate.of(condition, pretest, catalogue.relations().settledBefore(condition.id()));
     }

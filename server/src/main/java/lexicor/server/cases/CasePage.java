@@ -20,6 +20,7 @@ import lexicor.core.examination.Finding;
 import lexicor.core.examination.Outcome;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
+import lexicor.core.planning.Besides;
 import lexicor.core.planning.LadderStart;
 import lexicor.core.planning.LadderWalk;
 import lexicor.core.weighing.input.Candidate;
@@ -27,6 +28,7 @@ import lexicor.core.weighing.input.ClusterProgress;
 import lexicor.core.weighing.input.PointsSoFar;
 import lexicor.server.cases.CaseViews.AnswerView;
 import lexicor.server.cases.CaseViews.AskView;
+import lexicor.server.cases.CaseViews.BesideView;
 import lexicor.server.cases.CaseViews.BlockedTest;
 import lexicor.server.cases.CaseViews.CarefulTest;
 import lexicor.server.cases.CaseViews.CaseView;
@@ -114,7 +116,17 @@ public class CasePage {
                 blocked(c),
                 careful(c),
                 warnings(c),
+                besides(c),
                 Taken.unknown(c.record(), c.unknown(), c.catalogue()));
+    }
+
+    private static List<BesideView> besides(OpenCase c) {
+        Set<String> candidates =
+                c.record().candidates.stream().map(k -> k.condition).collect(Collectors.toSet());
+        return Besides.of(c.catalogue(), c.basis().evidence(), c.findings(), candidates, c.injured()).stream()
+                .map(b -> new BesideView(
+                        b.condition().id(), b.condition().name(), c.catalogue().findingName(b.finding())))
+                .toList();
     }
 
     private static List<LastTap> lastTaps(OpenCase c) {

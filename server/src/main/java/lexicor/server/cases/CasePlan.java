@@ -40,10 +40,7 @@ public final class CasePlan {
         List<Proposal.Suspect> suspects = c.bedside().conditions().stream()
                 .map(k -> new Proposal.Suspect(k.id(), k.pretest()))
                 .toList();
-        List<String> also = c.catalogue()
-                .complaint(c.record().complaint)
-                .map(k -> Proposal.whatever(c.catalogue(), k))
-                .orElse(List.of());
+        List<String> also = c.presentation().whatever(c.catalogue());
         Asked asked = new Asked(c.basis(), c.bedside().regions(), also, suspects);
         return view(c, false, PROPOSED.get(asked, CasePlan::proposed));
     }
@@ -60,7 +57,7 @@ public final class CasePlan {
                         .filter(id -> leftOut.containsKey(id) && !touched.contains(id))
                         .map(id -> new LeftOut(id, leftOut.get(id)))
                         .toList(),
-                c.catalogue().core(c.record().complaint).map(CoreView::of).orElse(null),
+                c.presentation().core(c.catalogue()).map(CoreView::of).orElse(null),
                 c.record().sets.stream()
                         .filter(s -> c.catalogue().set(s).isPresent())
                         .toList());

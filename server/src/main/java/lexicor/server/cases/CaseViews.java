@@ -135,6 +135,7 @@ public final class CaseViews {
      * @param lastTaps the latest taps that stand, the last one first: those to take back
      * @param clusters those of the candidates
      * @param careful tests that are done with care alone
+     * @param besides conditions that a positive speaks for and that are no candidates, the most spoken for first
      * @param unknown what is recorded and not known to the content in force, in words; it weighs nothing
      */
     public record Examination(
@@ -148,7 +149,15 @@ public final class CaseViews {
             List<BlockedTest> blocked,
             List<CarefulTest> careful,
             List<RaisedWarning> warnings,
+            List<BesideView> besides,
             List<String> unknown) {}
+
+    /**
+     * A condition that is no candidate, and the positive that speaks for it.
+     *
+     * @param finding in words
+     */
+    public record BesideView(String condition, String name, String finding) {}
 
     /** A tap that can be taken back, and where it was made. */
     public record LastTap(UUID tapId, String test, String at, Side side) {}

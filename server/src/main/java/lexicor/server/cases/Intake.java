@@ -18,6 +18,8 @@ import tools.jackson.databind.annotation.JsonDeserialize;
 /**
  * What is asked before the examination.
  *
+ * @param alsoComplaint what else the patient comes with, where that is another thing; absent where it is one
+ * @param told what is told in a few words; absent where nothing was
  * @param age in years; absent where it is not known, or known as a band alone
  * @param ageBand the band of the age, where that is given
  * @param sex at birth, where it matters; absent where it was not said, and moves nothing then
@@ -30,6 +32,7 @@ import tools.jackson.databind.annotation.JsonDeserialize;
  */
 public record Intake(
         String complaint,
+        @Schema(nullable = true) String alsoComplaint,
         Side involvedSide,
         @Schema(nullable = true) Side dominantSide,
         @Schema(nullable = true, minimum = "0", maximum = "120") @JsonDeserialize(using = AgeInYears.class) Integer age,
@@ -37,6 +40,7 @@ public record Intake(
         @Schema(nullable = true) Sex sex,
         Setting setting,
         String mechanism,
+        @Schema(nullable = true) Told told,
         @Schema(nullable = true) Boolean bothSides,
         @Schema(nullable = true) HighBias highBias,
         List<CandidateChoice> candidates,
@@ -56,6 +60,7 @@ public record Intake(
     public static Intake of(CaseRecord stored) {
         return new Intake(
                 stored.complaint,
+                stored.alsoComplaint,
                 Side.withId(stored.involvedSide).orElseThrow(),
                 Optional.ofNullable(stored.dominantSide).flatMap(Side::withId).orElse(null),
                 stored.age,
@@ -63,6 +68,7 @@ public record Intake(
                 Optional.ofNullable(stored.sex).flatMap(Sex::withId).orElse(null),
                 Setting.withId(stored.setting).orElseThrow(),
                 stored.mechanism,
+                Told.of(stored.told),
                 Boolean.TRUE.equals(stored.bothSides) ? true : null,
                 stored.ownHighBias().orElse(null),
                 stored.candidates.stream()
@@ -80,6 +86,7 @@ public record Intake(
     /** Puts this one in the place of the stored one. */
     public void into(CaseRecord stored) {
         stored.complaint = complaint;
+        stored.alsoComplaint = alsoComplaint;
         stored.involvedSide = involvedSide.id();
         stored.dominantSide = dominantSide == null ? null : dominantSide.id();
         AgeBand band = age == null ? ageBand : AgeBand.of(age);
@@ -88,6 +95,7 @@ public record Intake(
         stored.sex = sex == null ? null : sex.id();
         stored.setting = setting.id();
         stored.mechanism = mechanism;
+        stored.told = told == null ? null : told.stored();
         stored.bothSides = Boolean.TRUE.equals(bothSides);
         stored.highBias = highBias == null ? null : highBias.id();
         stored.candidates.clear();

@@ -7,10 +7,12 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.Complaint;
+import lexicor.core.catalogue.Presentation;
 import lexicor.core.examination.Findings;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.examination.Tap;
+import lexicor.core.examination.Wording;
 import lexicor.core.planning.Blocks;
 import lexicor.core.planning.RaisedWarnings;
 import lexicor.core.weighing.WeighedCase;
@@ -126,7 +128,7 @@ public final class OpenCase {
 
     /** Whether it began with an injury. */
     public boolean injured() {
-        return RaisedWarnings.injured(catalogue(), record.complaint, record.answers);
+        return RaisedWarnings.injured(catalogue(), presentation(), record.answers);
     }
 
     /** What the same taps come to by another content. */
@@ -136,10 +138,17 @@ public final class OpenCase {
                 : CaseAssembly.findings(record, Taken.readings(taps, other).ofBothSides(isBothSides()), other);
     }
 
-    /** The complaint's name, or its id where the content does not know it; of a case that is nobody's, with that. */
+    /** What the patient comes with. */
+    public Presentation presentation() {
+        return CaseAssembly.presentation(record, catalogue());
+    }
+
+    /** The complaints' names, or their ids where the content does not know them; of a case that is nobody's, with that. */
     public String complaintName() {
-        String name =
-                catalogue().complaint(record.complaint).map(Complaint::name).orElse(record.complaint);
+        String name = record.complaints().stream()
+                .map(id -> catalogue().complaint(id).map(Complaint::name).orElse(id))
+                .reduce((first, second) -> first + ", and " + Wording.midSentence(second))
+                .orElse("");
         return record.simulated ? name + " (simulated)" : name;
     }
 

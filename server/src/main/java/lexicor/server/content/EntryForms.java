@@ -156,6 +156,11 @@ public final class EntryForms {
                                 .from(Vocabularies.COMPLAINT),
                         field(FLAG, "injury", "A yes means that there was an injury")
                                 .optional(),
+                        field(FLAG, "withoutInjury", "A yes says that it began without an injury")
+                                .optional(),
+                        field(CHOICES, "excludes", "Questions that cannot be yes as well")
+                                .optional()
+                                .from(Vocabularies.QUESTION),
                         field(FLAG, "trauma", "A yes means that there was an injury (as written in the first edition)")
                                 .optional()));
         FORMS.put(

@@ -49,6 +49,7 @@ final class Vocabularies {
     static final String CRITERION = "criterion";
     static final String FINDING = "finding";
     static final String ANSWER = "answer";
+    static final String QUESTION = "question";
     static final String CONDITION = "condition";
     static final String AREA = "area";
     static final String BIAS = "bias";
@@ -168,6 +169,7 @@ final class Vocabularies {
         all.put(CRITERION, criteria);
         all.put(FINDING, and(criteria, HistoryItem::finding));
         all.put(ANSWER, and(criteria, h -> true));
+        all.put(QUESTION, and(List.of(), h -> true));
         all.put(
                 CONDITION,
                 catalogue.conditions().stream()

@@ -149,6 +149,7 @@ class DemoClinic implements ApplicationRunner {
                         opened.version,
                         new Intake(
                                 intake.complaint(),
+                                null,
                                 side,
                                 side(entry, "dominant"),
                                 entry.wholeNumber("age", 0, 120),
@@ -156,6 +157,7 @@ class DemoClinic implements ApplicationRunner {
                                 entry.optionalText("sex").flatMap(Sex::withId).orElse(null),
                                 intake.setting(),
                                 entry.text("mechanism"),
+                                null,
                                 entry.flag("bothSides", false) ? true : null,
                                 null,
                                 intake.candidates().stream()

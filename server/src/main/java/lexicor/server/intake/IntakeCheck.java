@@ -1,6 +1,7 @@
 package lexicor.server.intake;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -9,12 +10,15 @@ import lexicor.core.catalogue.HistoryItem;
 import lexicor.core.catalogue.WarningSign;
 import lexicor.core.examination.Side;
 import lexicor.server.cases.Intake;
+import lexicor.server.cases.Told;
 import lexicor.server.problems.Refusal;
 
 /** Refuses an intake or a code that cannot be used, naming the field. */
 public final class IntakeCheck {
     private static final Pattern CODE = Pattern.compile("[A-Z]{1,4}-[0-9]{1,6}");
     private static final int MAX_MECHANISM = 400;
+    private static final int MAX_TOLD = 120;
+    private static final int WORST_PAIN = 10;
     private static final int MAX_CANDIDATES = 50;
 
     private final Catalogue catalogue;
@@ -34,6 +38,8 @@ public final class IntakeCheck {
 
     public void intake(Intake intake) {
         complaint(intake.complaint());
+        also(intake);
+        told(intake.told());
         present("intake.involvedSide", intake.involvedSide(), "left or right");
         present("intake.setting", intake.setting(), "community, sports or specialist");
         if (intake.mechanism() == null || intake.mechanism().length() > MAX_MECHANISM) {
@@ -64,6 +70,29 @@ public final class IntakeCheck {
                         "intake.answers." + item, "expected a question of the catalogue, answered true or false");
             }
         });
+        contradictions(intake);
+    }
+
+    /** Answers that cannot all be so: nothing is taken back for them, so that whoever asked decides which one goes. */
+    private void contradictions(Intake intake) {
+        List<HistoryItem> yes = catalogue.history().stream()
+                .filter(h -> Boolean.TRUE.equals(intake.answers().get(h.id())))
+                .toList();
+        boolean afterInjury = intake.told() != null && intake.told().onset() == Told.Onset.AFTER_AN_INJURY;
+        for (HistoryItem item : yes) {
+            if (afterInjury && item.withoutInjury()) {
+                throw contradiction(item, "that it began after an injury");
+            }
+            yes.stream().filter(item::contradicts).findFirst().ifPresent(other -> {
+                throw contradiction(item, "“" + other.ask() + "”");
+            });
+        }
+    }
+
+    private static Refusal contradiction(HistoryItem item, String with) {
+        return Refusal.field(
+                "intake.answers." + item.id(),
+                "“" + item.ask() + "” and " + with + " cannot both be so; take one of them back first");
     }
 
     private boolean isArea(String hurt) {
@@ -83,6 +112,34 @@ public final class IntakeCheck {
         if (value == null) {
             throw Refusal.field(field, "missing; expected " + expected);
         }
+    }
+
+    private void also(Intake intake) {
+        if (intake.alsoComplaint() == null) {
+            return;
+        }
+        if (catalogue.complaint(intake.alsoComplaint()).isEmpty()) {
+            throw Refusal.field("intake.alsoComplaint", "there is no complaint " + intake.alsoComplaint());
+        }
+        if (intake.alsoComplaint().equals(intake.complaint())) {
+            throw Refusal.field("intake.alsoComplaint", "this is what the patient comes with already; choose another");
+        }
+    }
+
+    private static void told(Told told) {
+        if (told == null) {
+            return;
+        }
+        told.texts().forEach((field, text) -> {
+            if (text.length() > MAX_TOLD) {
+                throw Refusal.field("intake.told." + field, "expected a text of at most " + MAX_TOLD + " characters");
+            }
+        });
+        told.pains().forEach((field, pain) -> {
+            if (pain < 0 || pain > WORST_PAIN) {
+                throw Refusal.field("intake.told." + field, "expected 0 to " + WORST_PAIN + ", found " + pain);
+            }
+        });
     }
 
     private void candidates(Intake intake) {

@@ -112,6 +112,11 @@ public class Intakes {
         if (!intake.mechanism().equals(stored.mechanism)) {
             PersonalDetails.question("intake.mechanism", intake.mechanism(), change.sure());
         }
+        Optional.ofNullable(intake.told())
+                .filter(told -> !told.equals(Intake.of(stored).told()))
+                .ifPresent(told -> told.texts()
+                        .forEach((field, text) ->
+                                PersonalDetails.question("intake.told." + field, text, change.sure())));
         intake.into(stored);
         stored.updatedAt = moments.now();
         return cases.saveAndFlush(stored);

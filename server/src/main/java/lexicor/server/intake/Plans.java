@@ -72,7 +72,7 @@ class Plans {
             OpenCase c = openCases.of(stored);
             stored.leftOut.putAll(WithinTime.of(
                             c.catalogue(),
-                            stored.complaint,
+                            c.presentation(),
                             c.findings(),
                             c.weighed(),
                             c.injured(),

@@ -78,6 +78,7 @@ class SecondExaminations {
         Intake told = Intake.of(first);
         new Intake(
                         told.complaint(),
+                        told.alsoComplaint(),
                         told.involvedSide(),
                         told.dominantSide(),
                         told.age(),
@@ -85,6 +86,7 @@ class SecondExaminations {
                         told.sex(),
                         told.setting(),
                         told.mechanism(),
+                        told.told(),
                         told.bothSides(),
                         null,
                         told.candidates().stream()

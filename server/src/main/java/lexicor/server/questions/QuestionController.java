@@ -18,8 +18,10 @@ import org.springframework.web.bind.annotation.RestController;
 class QuestionController {
     private final CaseQuestions questions;
     private final ClusterTallies tallies;
+    private final Asking asking;
 
-    QuestionController(CaseQuestions questions, ClusterTallies tallies) {
+    QuestionController(CaseQuestions questions, ClusterTallies tallies, Asking asking) {
+        this.asking = asking;
         this.tallies = tallies;
         this.questions = questions;
     }
@@ -32,6 +34,11 @@ class QuestionController {
     @PostMapping("/cases/{code}/what-if")
     Supposed whatIf(@PathVariable String code, @RequestBody Supposition supposition) {
         return questions.suppose(code, supposition);
+    }
+
+    @GetMapping("/cases/{code}/asked")
+    Asking.AskedView asked(@PathVariable String code) {
+        return asking.of(code);
     }
 
     @GetMapping("/cases/{code}/apart")

@@ -25,6 +25,8 @@ import lexicor.core.weighing.Status;
 import lexicor.core.weighing.Verdict;
 import lexicor.server.casefiles.WholeCases.WholeCase;
 import lexicor.server.cases.CaseViews.BlockedTest;
+import lexicor.server.cases.CaseViews.LeftOut;
+import lexicor.server.cases.CaseViews.PlanView;
 import lexicor.server.cases.Intake;
 import lexicor.server.measures.MeasureViews.ItemView;
 import lexicor.server.measures.MeasureViews.MeasureView;
@@ -116,9 +118,11 @@ final class CaseFacts {
             parts.add("both sides troubled, so the other side is no baseline");
         }
         String mechanism = Words.sentence(intake().mechanism());
+        String told = ToldWords.of(intake().told());
         String hurts = hurts();
         return Words.sentence(Words.capital(String.join(", ", parts)))
                 + (mechanism.isEmpty() ? "" : " " + mechanism)
+                + (told.isEmpty() ? "" : " " + told)
                 + (hurts.isEmpty() ? "" : " " + hurts);
     }
 
@@ -336,7 +340,10 @@ final class CaseFacts {
 
     /** What of the running order was left, and why: precautions, decided clusters, tests that would only hurt, no reason given. */
     List<String> notTested() {
-        Set<String> open = new LinkedHashSet<>(given.view().plan().tests());
+        PlanView plan = given.view().plan();
+        List<String> core = plan.core() == null ? List.of() : plan.core().tests();
+        Set<String> open = new LinkedHashSet<>(plan.tests());
+        open.addAll(core);
         given.view().examination().findings().forEach(f -> open.remove(f.test()));
         List<String> lines = new ArrayList<>();
         for (BlockedTest b : given.view().examination().blocked()) {
@@ -347,7 +354,10 @@ final class CaseFacts {
                 lines.add(testName(b.test()) + ": done in spite of " + Words.list(because) + ". "
                         + Words.sentence(b.reason()));
             } else if (planned) {
-                lines.add(testName(b.test()) + ": not done because of " + Words.list(because) + ".");
+                lines.add(testName(b.test())
+                        + (core.contains(b.test()) ? ", of the core of this visit" : "")
+                        + ": not done because of "
+                        + Words.list(because) + ".");
             }
         }
         List<String> forNothing = new ArrayList<>();
@@ -363,11 +373,23 @@ final class CaseFacts {
         if (!forNothing.isEmpty()) {
             lines.add("Can hurt and would tell next to nothing of these candidates: " + Words.list(forNothing) + ".");
         }
-        if (!open.isEmpty()) {
-            lines.add("In the running order and not done: "
-                    + Words.list(open.stream().map(this::testName).toList()) + ".");
-        }
+        notDone(lines, "Of the core of this visit and not done: ", open, core);
+        notDone(
+                lines,
+                "Left out for want of time: ",
+                open,
+                plan.leftOut().stream().map(LeftOut::test).toList());
+        notDone(lines, "In the running order and not done: ", open, plan.tests());
         return lines;
+    }
+
+    /** Names those of the tests that are still open, in one line. */
+    private void notDone(List<String> lines, String before, Set<String> open, List<String> tests) {
+        List<String> names =
+                tests.stream().filter(open::remove).map(this::testName).toList();
+        if (!names.isEmpty()) {
+            lines.add(before + Words.list(names) + ".");
+        }
     }
 
     /** The tests that would tell most, or that none is left. */

@@ -81,6 +81,8 @@ class ContinuationTest {
                 measured,
                 overrides,
                 List.of(),
+                List.of(),
+                List.of(),
                 null);
     }
 

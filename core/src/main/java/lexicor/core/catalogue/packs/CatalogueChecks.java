@@ -155,6 +155,12 @@ final class CatalogueChecks {
             known(Packs.HISTORY, "items." + h.id() + ".complaints", "complaint", h.complaints(), complaints());
             known(
                     Packs.HISTORY,
+                    "items." + h.id() + ".excludes",
+                    "question",
+                    h.excludes(),
+                    content.history.stream().map(HistoryItem::id).collect(Collectors.toSet()));
+            known(
+                    Packs.HISTORY,
                     "items." + h.id() + ".notches",
                     "condition",
                     h.notches().keySet(),

@@ -36,7 +36,9 @@ final class HistoryReader {
                 notches,
                 entry.optionalTexts("complaints"),
                 // "trauma" says the same in packs of the first edition.
-                entry.flag("injury", false) | entry.flag("trauma", false));
+                entry.flag("injury", false) | entry.flag("trauma", false),
+                entry.flag("withoutInjury", false),
+                entry.optionalTexts("excludes"));
         entry.oneOf("from", Map.of("ageBand", true), false);
         entry.done();
         return item;

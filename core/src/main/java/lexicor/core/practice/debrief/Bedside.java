@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import lexicor.core.catalogue.Catalogue;
 import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Presentation;
 import lexicor.core.catalogue.ReadingLeaf;
 import lexicor.core.evidence.EvidenceBase;
 import lexicor.core.examination.Findings;
@@ -81,8 +82,8 @@ final class Bedside {
     }
 
     CaseToWeigh toWeigh(Findings findings, Map<String, Boolean> answers, Circumstances told) {
-        String complaint = patient.world().complaint().id();
-        boolean injured = RaisedWarnings.injured(catalogue, complaint, answers);
+        Presentation presentation = new Presentation(List.of(patient.world().complaint()));
+        boolean injured = RaisedWarnings.injured(catalogue, presentation, answers);
         Map<String, Double> rates = patient.world().startingRates();
         List<Candidate> candidates = patient.world().complaint().candidates().stream()
                 .map(c -> catalogue.condition(c).orElseThrow())

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lexicor.core.catalogue.ClinicalTest;
+import lexicor.core.catalogue.Presentation;
 import lexicor.core.examination.Readings;
 import lexicor.core.examination.Side;
 import lexicor.core.planning.Circumstances;
@@ -68,8 +69,8 @@ public record Encounter(
     Circumstances circumstances() {
         PatientWorld world = patient.world();
         return new Circumstances(
-                Optional.of(world.complaint()),
-                RaisedWarnings.injured(world.catalogue(), world.complaint().id(), answers()),
+                new Presentation(List.of(world.complaint())),
+                RaisedWarnings.injured(world.catalogue(), new Presentation(List.of(world.complaint())), answers()),
                 OptionalInt.empty(),
                 Optional.of(patient.person().age()),
                 confirmed(Question.WARNING),

@@ -95,7 +95,7 @@ final class Safety {
         return Blocks.of(
                         catalogue,
                         new Circumstances(
-                                told.complaint(),
+                                told.presentation(),
                                 told.injured(),
                                 told.years(),
                                 told.age(),

@@ -31,7 +31,21 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
 
     /** The case with the catalogue's clusters and figures, ready to weigh. */
     public CaseToWeigh against(Catalogue catalogue, EvidenceBase evidence, WeighingSettings settings) {
-        Set<String> weighed = conditions.stream().map(Candidate::id).collect(Collectors.toSet());
+        return toWeigh(catalogue, evidence, settings, offered(catalogue, evidence, weighed()));
+    }
+
+    /** The same with the questions that are not answered yet in the place of tests: what each would tell (methods M10, M25). */
+    public CaseToWeigh askedOf(Catalogue catalogue, EvidenceBase evidence, WeighingSettings settings) {
+        return toWeigh(catalogue, evidence, settings, asked(catalogue, evidence, weighed()));
+    }
+
+    private Set<String> weighed() {
+        return conditions.stream().map(Candidate::id).collect(Collectors.toSet());
+    }
+
+    private CaseToWeigh toWeigh(
+            Catalogue catalogue, EvidenceBase evidence, WeighingSettings settings, List<OfferedTest> offered) {
+        Set<String> weighed = weighed();
         List<RecordedFinding> recorded = findings.done().stream()
                 .map(f -> recorded(f, catalogue, evidence))
                 .toList();
@@ -42,7 +56,7 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
         List<Kin> kin = catalogue.relations().kin().stream()
                 .filter(k -> weighed.contains(k.whole()) && weighed.contains(k.part()))
                 .toList();
-        return new CaseToWeigh(settings, conditions, recorded, clusters, offered(catalogue, evidence, weighed), kin);
+        return new CaseToWeigh(settings, conditions, recorded, clusters, offered, kin);
     }
 
     private static RecordedFinding recorded(Finding finding, Catalogue catalogue, EvidenceBase evidence) {
@@ -83,6 +97,16 @@ public record BedsideCase(List<Candidate> conditions, Findings findings, Set<Str
         Map<String, Evidence> known =
                 evidence.ofCluster(c.id()).map(e -> Map.of(c.condition(), e)).orElse(Map.of());
         return new RecordedCluster(c.id(), c.condition(), c.members(), c.rule(), known, c.rulesInOnly());
+    }
+
+    /** Every question that tells something of a candidate and has no answer yet. */
+    private List<OfferedTest> asked(Catalogue catalogue, EvidenceBase evidence, Set<String> weighed) {
+        return catalogue.history().stream()
+                .filter(h -> !h.fromAgeBand() && findings.answerTo(h.id()).isEmpty())
+                .map(HistoryItem::id)
+                .filter(id -> evidence.of(id).keySet().stream().anyMatch(weighed::contains))
+                .map(id -> new OfferedTest(id, id, Finding.HISTORY_FAMILY, 0, false, evidence.of(id)))
+                .toList();
     }
 
     /** Every criterion in the regions that tells something of a candidate and has no clear result yet. */

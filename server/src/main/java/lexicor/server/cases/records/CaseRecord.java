@@ -3,6 +3,7 @@ package lexicor.server.cases.records;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -89,6 +90,10 @@ public class CaseRecord {
     public String closedWith;
 
     public String complaint;
+
+    /** What else the patient comes with; null where it is one thing. */
+    public String alsoComplaint;
+
     public String involvedSide;
     public String dominantSide;
     /** In years; null where only a band is known, or nothing. */
@@ -98,6 +103,11 @@ public class CaseRecord {
     public String sex;
     public String setting;
     public String mechanism;
+
+    /** What is told in a few words; null where nothing was. */
+    @Embedded
+    public ToldRecord told;
+
     public String highBias;
 
     /** Whether the other side is troubled too, so that it is no baseline; empty in histories from before that was asked. */
@@ -217,6 +227,11 @@ public class CaseRecord {
     @Cache(usage = CacheConcurrencyStrategy.READ_WRITE)
     public Set<Integer> datedVisits = new TreeSet<>();
 
+    /** What the patient comes with, the first complaint first. */
+    public List<String> complaints() {
+        return alsoComplaint == null ? List.of(complaint) : List.of(complaint, alsoComplaint);
+    }
+
     /** Whether it is a second examination that nobody but its examiner may see yet. */
     public boolean isBlind() {
         return secondOf != null && blindUntil == null;
@@ -268,6 +283,7 @@ public class CaseRecord {
         then.edition = edition;
         then.closedWith = closedWith;
         then.complaint = complaint;
+        then.alsoComplaint = alsoComplaint;
         then.involvedSide = involvedSide;
         then.dominantSide = dominantSide;
         then.age = age;
@@ -275,6 +291,7 @@ public class CaseRecord {
         then.sex = sex;
         then.setting = setting;
         then.mechanism = mechanism;
+        then.told = told;
         then.highBias = highBias;
         then.candidates = candidates;
         then.answers = answers;

@@ -30,6 +30,11 @@ public class SettledWarning {
         return EXCLUDED.equals(state);
     }
 
+    /** Whether the other says the same of the same, whoever said it and when. */
+    public boolean saysTheSame(SettledWarning other) {
+        return state.equals(other.state) && why.equals(other.why) && raisedBy.equals(other.raisedBy);
+    }
+
     public Set<String> reasons() {
         return Arrays.stream(raisedBy.split(" ")).filter(r -> !r.isEmpty()).collect(Collectors.toSet());
     }

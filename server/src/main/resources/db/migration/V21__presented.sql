@@ -1,0 +1,21 @@
+-- A second complaint of one case, and what is told in a few words.
+alter table examination_case add column also_complaint varchar(255);
+alter table examination_case_aud add column also_complaint varchar(255);
+alter table examination_case add column told_onset varchar(255);
+alter table examination_case add column told_duration varchar(255);
+alter table examination_case add column told_eases varchar(255);
+alter table examination_case add column told_provokes varchar(255);
+alter table examination_case add column told_pain_now integer;
+alter table examination_case add column told_pain_at_night integer;
+alter table examination_case add column told_pain_at_worst integer;
+alter table examination_case add column told_work varchar(255);
+alter table examination_case add column told_needs varchar(255);
+alter table examination_case_aud add column told_onset varchar(255);
+alter table examination_case_aud add column told_duration varchar(255);
+alter table examination_case_aud add column told_eases varchar(255);
+alter table examination_case_aud add column told_provokes varchar(255);
+alter table examination_case_aud add column told_pain_now integer;
+alter table examination_case_aud add column told_pain_at_night integer;
+alter table examination_case_aud add column told_pain_at_worst integer;
+alter table examination_case_aud add column told_work varchar(255);
+alter table examination_case_aud add column told_needs varchar(255);
