@@ -13,6 +13,7 @@ import { Toggles } from "../pieces/Toggles";
 import { AgeField } from "./AgeField";
 import { Candidates } from "./Candidates";
 import { Checks } from "./Checks";
+import { withComplaints } from "./complaints";
 import { History } from "./History";
 import { complaintsThatFit } from "./hurts";
 import { LinesAndRates } from "./LinesAndRates";
@@ -41,29 +42,12 @@ export function AskScreen() {
   const save = useSaveIntake(view.code);
   const intake = view.intake;
   const set = (change: Partial<Intake>) => save.mutate({ change: (current) => ({ ...current, ...change }) });
-  const chooseComplaint = (id: string) => {
-    const complaint = catalogue.complaints.find((c) => c.id === id);
-    set({
-      complaint: id,
-      alsoComplaint: undefined,
-      candidates: complaint?.candidates.map((condition) => ({ condition, suspicion: "as-usual" })),
+  const choose = (complaint: string, also: string | undefined) =>
+    save.mutate({
+      change: (current) =>
+        withComplaints(catalogue, current, complaint, also === complaint ? undefined : also),
     });
-  };
-  // The candidates of both, each once; those of what is no longer there go.
-  const chooseAlso = (id: string) => {
-    const of = (c: string) => catalogue.complaints.find((k) => k.id === c)?.candidates ?? [];
-    const before = intake.alsoComplaint ? of(intake.alsoComplaint) : [];
-    const first = of(intake.complaint);
-    const kept = intake.candidates.filter(
-      (c) => first.includes(c.condition) || !before.includes(c.condition),
-    );
-    const there = new Set(kept.map((c) => c.condition));
-    const more = of(id).filter((c) => !there.has(c));
-    set({
-      alsoComplaint: id || undefined,
-      candidates: [...kept, ...more.map((condition) => ({ condition, suspicion: "as-usual" as const }))],
-    });
-  };
+  const chooseComplaint = (id: string) => choose(id, intake.alsoComplaint);
   const { fitting, others } = complaintsThatFit(catalogue.complaints, intake.hurts ?? []);
   const option = (c: (typeof others)[number]) => (
     <option key={c.id} value={c.id}>
@@ -103,7 +87,7 @@ export function AskScreen() {
           <select
             className="field"
             value={intake.alsoComplaint ?? ""}
-            onChange={(e) => chooseAlso(e.target.value)}
+            onChange={(e) => choose(intake.complaint, e.target.value || undefined)}
           >
             <option value="">nothing</option>
             {catalogue.complaints.filter((c) => c.id !== intake.complaint).map(option)}

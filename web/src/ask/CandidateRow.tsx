@@ -5,7 +5,10 @@ import { Rail } from "../pieces/Rail";
 import { BaseRate } from "./BaseRate";
 import { Steps } from "./Steps";
 
-/** One candidate on five notches; the middle one is the base rate as it is. */
+/** What is less is rounding, and nothing has moved it. */
+const MOVED = 1e-9;
+
+/** One candidate on five notches; the middle one is the base rate as it is. Where it stands once something has moved it. */
 export function CandidateRow(props: {
   choice: CandidateChoice;
   intake: Intake;
@@ -20,8 +23,7 @@ export function CandidateRow(props: {
   if (!condition) {
     return null;
   }
-  const complaint = catalogue.complaints.find((c) => c.id === props.intake.complaint);
-  const rates = complaint?.baseRates[choice.condition] ?? condition.baseRates;
+  const rates = ratesOf(catalogue, props.intake, choice.condition) ?? condition.baseRates;
   const usual = rates[props.intake.setting] ?? 0;
   return (
     <li className="candidate-grid items-center border-b border-line py-1">
@@ -81,7 +83,7 @@ export function CandidateRow(props: {
           />
         )}
       </div>
-      {standing && standing.posttest !== standing.pretest && (
+      {standing && Math.abs(standing.posttest - standing.pretest) > MOVED && (
         <div className="col-span-full flex flex-wrap items-center gap-x-3 text-[15px]">
           <span className="min-w-0 flex-1">
             <Rail values={standing} width={520} />
@@ -93,4 +95,13 @@ export function CandidateRow(props: {
       )}
     </li>
   );
+}
+
+/** The base rates of the first of the patient's complaints that has the condition as a candidate; a complaint need not have any. */
+function ratesOf(catalogue: Catalogue, intake: Intake, condition: string) {
+  const complaints = [intake.complaint, intake.alsoComplaint].flatMap(
+    (id) => catalogue.complaints.find((c) => c.id === id) ?? [],
+  );
+  const from = complaints.find((c) => c.candidates.includes(condition)) ?? complaints[0];
+  return from?.baseRates[condition];
 }

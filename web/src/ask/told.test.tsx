@@ -6,6 +6,7 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import type { Catalogue, Intake, Told } from "../api/types";
 import { page, serverOf } from "../test/page";
 import { AgeField } from "./AgeField";
+import { withComplaints } from "./complaints";
 import { History } from "./History";
 import { Steps } from "./Steps";
 import { ToldFields } from "./ToldFields";
@@ -149,5 +150,32 @@ describe("what is told in a few words", () => {
       { duration: "six weeks", onset: "gradual" },
       undefined,
     ]);
+  });
+});
+
+describe("what brings the patient", () => {
+  const CATALOGUE = {
+    complaints: [
+      { id: "stiff", candidates: ["frozen", "neck"] },
+      { id: "numb", candidates: ["tunnel", "neck"] },
+      { id: "cold", candidates: ["artery"] },
+    ],
+  } as unknown as Catalogue;
+  const usual = (condition: string) => ({ condition, suspicion: "as-usual" });
+  const intake = (...candidates: object[]) => ({ complaint: "stiff", candidates }) as unknown as Intake;
+
+  it("joins the candidates of two, each once, and what was said of one stays said", () => {
+    const neck = { condition: "neck", suspicion: "more-likely" };
+    const both = withComplaints(CATALOGUE, intake(usual("frozen"), neck), "stiff", "numb");
+    expect(both.candidates).toEqual([usual("frozen"), neck, usual("tunnel")]);
+    expect(withComplaints(CATALOGUE, both, "stiff", undefined).candidates).toEqual([usual("frozen"), neck]);
+  });
+
+  it("lets go of what nobody said anything of, and of nothing else", () => {
+    const rated = { condition: "frozen", suspicion: "as-usual", baseRate: 0.2 };
+    const own = usual("ganglion");
+    const changed = withComplaints(CATALOGUE, intake(rated, usual("neck"), own), "cold", undefined);
+    expect(changed.complaint).toBe("cold");
+    expect(changed.candidates).toEqual([usual("artery"), rated, own]);
   });
 });

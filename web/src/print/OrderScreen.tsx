@@ -116,7 +116,7 @@ function Box({ ticked }: { ticked: boolean }) {
     <>
       <span
         aria-hidden="true"
-        className="mr-1 inline-block size-4 border border-edge text-center indent-0 leading-none"
+        className="mr-1 inline-block size-4 border border-edge text-center align-[-3px] indent-0 leading-none"
       >
         {ticked ? "✓" : ""}
       </span>

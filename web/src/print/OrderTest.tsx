@@ -60,9 +60,10 @@ export function OrderTest(props: {
 
 /** Room for one place's answers on a line each side, for many places' in a table; the answers stand once above it. */
 function Room({ boards, sides }: { boards: readonly Board[]; sides: readonly Side[] }) {
-  const words = [...new Set(boards.flatMap((b) => b.pads.map((p) => p.label)))];
-  const numbers = [...new Set(boards.flatMap((b) => b.dials.map((d) => `${d.label} in ${d.unit}`)))];
-  const answers = [...words, ...numbers].join(" · ");
+  const words = new Set(boards.flatMap((b) => b.pads.map((p) => p.label)));
+  // Where there are many places the row says what is measured there.
+  const measured = boards.length === 1 ? boards.flatMap((b) => b.dials.filter((d) => d.decides)) : [];
+  const answers = [...words, ...measured.map((d) => `${d.label} (${d.unit})`)].join(" · ");
   return (
     <>
       {answers && <span className="block py-0.5 text-soft">{answers}</span>}

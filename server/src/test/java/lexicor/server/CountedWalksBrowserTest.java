@@ -52,6 +52,86 @@ class CountedWalksBrowserTest extends InBrowser {
     }
 
     @Test
+    void fromNoCaseToTheFirstFinding() {
+        page.navigate(LEXICOR.url("/cases"));
+        tap(button("New case"));
+        page.getByLabel("What brings the patient").selectOption("shoulder-slipping");
+        // On a tablet a list is opened and chosen from.
+        count += 2;
+        tap(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Left")));
+        tap(button("Straight to the couch"));
+        assertThat(hand()).hasText("Look");
+        tap(button(Pattern.compile("^The rest is normal")));
+        taken(6);
+        assertThat(button(Pattern.compile("^The rest is normal"))).isHidden();
+    }
+
+    @Test
+    void aPanelOfTenIsPutInAndWalkedByTouch() {
+        page.setViewportSize(1180, 820);
+        couch(open("shoulder-slipping", "right"), "?test=apprehension");
+        tap(button("Change"));
+        tap(button(Pattern.compile("^Labral panel, 10, about \\d+ min")));
+        taken(2);
+        assertThat(page.getByText("Labral panel: in the order")).isVisible();
+        button("Done").click();
+        Locator sets = page.getByLabel("Sets");
+        sets.getByText("Labral panel").click();
+        assertThat(sets).containsText("0 of 10 done");
+        assertThat(page.locator(".order-row")).hasCount(10);
+        pad("Left, other side", "Nothing found").click();
+        pad("Right, affected side", "Nothing found").click();
+        assertThat(sets).containsText("1 of 10 done");
+        accessible("A set by itself");
+        page.getByText("Back to the whole order").click();
+        assertThat(sets).containsText("Labral panel: 1 of 10 done");
+    }
+
+    @Test
+    void twoComplaintsFromNoCaseToTheCouchByKeyboard() {
+        page.navigate(LEXICOR.url("/cases"));
+        to(button("New case"), "Enter");
+        to(page.getByLabel("What brings the patient"), "S", "t", "i", "f", "f", " ", "s");
+        to(button("Open the case"), "Enter");
+        to(page.getByLabel("And what else"), "T", "i", "n", "g", "l", "i", "n", "g", " ", "i", "n", " ", "t");
+        assertThat(page.locator("header")).containsText("Stiff shoulder");
+        assertThat(page.locator("header")).containsText("and tingling in thumb");
+        Locator tunnel = page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("Carpal tunnel syndrome"));
+        assertThat(tunnel).hasCount(1);
+        assertThat(tunnel.getByText(Pattern.compile("^now "))).hasCount(0);
+        Locator shaking = page.getByRole(
+                AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Shaking the hand eases the tingling"));
+        to(shaking.getByText("Yes"), " ");
+        // The rail moves while one asks, and what follows from the answer is asked below it.
+        assertThat(tunnel.getByText(Pattern.compile("^now "))).isVisible();
+        assertThat(page.locator("[data-below=true]").first()).isVisible();
+        assertThat(page.getByText("The shoulder has grown stiffer and sorer", new Page.GetByTextOptions())
+                        .first())
+                .isVisible();
+        accessible("Ask, two complaints");
+        to(
+                page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Couch").setExact(true)),
+                "Enter");
+        assertThat(hand()).isVisible();
+        assertThat(page.getByLabel("Standing").first()).containsText("Carpal tunnel");
+    }
+
+    /** Goes with Tab alone to what is wanted, and presses these there. */
+    private void to(Locator wanted, String... keys) {
+        assertThat(wanted).isVisible();
+        for (int i = 0; i < 150 && !(Boolean) wanted.evaluate("e => e === document.activeElement"); i++) {
+            page.keyboard().press("Tab");
+        }
+        assertThat(wanted).isFocused();
+        for (String key : keys) {
+            page.keyboard().press(key);
+        }
+    }
+
+    @Test
     void lookingAndFeelingFourNormalThings() {
         String code = open("shoulder-pain", "right");
         couch(code, "");

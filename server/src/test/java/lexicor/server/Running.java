@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
+import java.util.function.Consumer;
 import lexicor.server.Caller.Answer;
 import lexicor.server.maintenance.DatabaseKey;
 import lexicor.server.signin.FirstLead;
@@ -20,6 +21,9 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.util.FileSystemUtils;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The real application on a free port with a database of its own, for the tests of one class, or shared by those that
@@ -256,6 +260,17 @@ public final class Running implements BeforeAllCallback, AfterAllCallback {
 
     public Answer put(String path, String body) {
         return caller.put(path, body);
+    }
+
+    /** Stores a case's intake with something in it changed. */
+    public Answer intake(String at, Consumer<ObjectNode> change) {
+        JsonNode view = get(at).body();
+        ObjectNode intake = view.get("intake").deepCopy().asObject();
+        change.accept(intake);
+        ObjectNode body = JsonMapper.shared().createObjectNode();
+        body.set("version", view.get("version"));
+        body.set("intake", intake);
+        return put(at + "/intake", body.toString());
     }
 
     public Answer delete(String path) {

@@ -147,7 +147,7 @@ class ToldTest {
         assertThat(report(at))
                 .contains("since the boats came in", "sands hulls at the boatyard", "at night 6")
                 .containsPattern("Shoulder movements[^.]*, of the core of this visit: not done because of infection");
-        Answer name = put(at, i -> i.putObject("told").put("eases", "Mr Halloway rubs it"));
+        Answer name = LEXICOR.intake(at, i -> i.putObject("told").put("eases", "Mr Halloway rubs it"));
         assertThat(name.status()).isEqualTo(422);
         assertThat(name.body().get("question").asBoolean()).isTrue();
         assertThat(name.body().get("detail").asString()).contains("told.eases");
@@ -221,18 +221,8 @@ class ToldTest {
     }
 
     private static void intake(String at, Consumer<ObjectNode> change) {
-        Answer saved = put(at, change);
+        Answer saved = LEXICOR.intake(at, change);
         assertThat(saved.status()).as(String.valueOf(saved.body())).isEqualTo(200);
-    }
-
-    private static Answer put(String at, Consumer<ObjectNode> change) {
-        JsonNode view = LEXICOR.get(at).body();
-        ObjectNode intake = view.get("intake").deepCopy().asObject();
-        change.accept(intake);
-        ObjectNode body = JsonMapper.shared().createObjectNode();
-        body.set("version", view.get("version"));
-        body.set("intake", intake);
-        return LEXICOR.put(at + "/intake", body.toString());
     }
 
     private static JsonNode standing(String at, String condition) {

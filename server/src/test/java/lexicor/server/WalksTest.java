@@ -15,7 +15,6 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** One walk for each kind of examination, over HTTP: from what is tapped to the sentences of the record. */
@@ -111,13 +110,7 @@ class WalksTest {
         }
 
         private void intake(Consumer<ObjectNode> change) {
-            JsonNode view = LEXICOR.get(at).body();
-            ObjectNode intake = view.get("intake").deepCopy().asObject();
-            change.accept(intake);
-            ObjectNode body = JsonMapper.shared().createObjectNode();
-            body.set("version", view.get("version"));
-            body.set("intake", intake);
-            done(LEXICOR.put(at + "/intake", body.toString()));
+            done(LEXICOR.intake(at, change));
         }
 
         private String version() {
