@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import { useSaveIntake } from "../api/caseQueries";
 
 import type { Intake, Side } from "../api/types";
+import { Besides } from "../frame/Besides";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CaseKeeping } from "../people/CaseKeeping";
 import { ErrorNote } from "../pieces/ErrorNote";
@@ -192,6 +193,7 @@ export function AskScreen() {
         aria-label="Suspicion before the examination"
         className="flex min-h-0 flex-col gap-2 overflow-auto p-5"
       >
+        <Besides code={view.code} besides={view.examination.besides} />
         <Candidates
           intake={intake}
           catalogue={catalogue}

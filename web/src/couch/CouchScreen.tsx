@@ -42,7 +42,7 @@ const KeyList = later(() => import("./KeyList").then((m) => m.KeyList), NotLoade
 const PlanDialog = later(() => import("./plan/PlanDialog").then((m) => m.PlanDialog), NotLoaded);
 const TapHistory = later(() => import("./TapHistory").then((m) => m.TapHistory), NotLoaded);
 const Besides = later(
-  () => import("./Besides").then((m) => m.Besides),
+  () => import("../frame/Besides").then((m) => m.Besides),
   () => null,
 );
 const StageScreen = later(() => import("./stages/StageScreen").then((m) => m.StageScreen), NotLoaded);
