@@ -63,11 +63,14 @@ export function AskScreen() {
         className="flex flex-col gap-3 overflow-auto border-r-[1.5px] border-line p-5"
       >
         <PageHeading title="Ask" className="m-0 text-[28px] leading-tight font-bold" />
-        <ErrorNote
-          error={save.error}
-          onDismiss={save.reset}
-          onKeep={save.variables && (() => save.mutate({ change: save.variables.change, sure: true }))}
-        />
+        {/* In sight wherever the answer stands that is refused. */}
+        <div className="sticky top-0 z-10 empty:hidden">
+          <ErrorNote
+            error={save.error}
+            onDismiss={save.reset}
+            onKeep={save.variables && (() => save.mutate({ change: save.variables.change, sure: true }))}
+          />
+        </div>
         <label className="flex flex-col gap-1">
           What brings the patient
           <select

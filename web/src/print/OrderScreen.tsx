@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import { isSimulated } from "../api/client";
 import type { CaseView, Catalogue, Side } from "../api/types";
-import { begunBesides, leftOutStill, runningOrder, setsOf, stagesOf } from "../couch/order/order";
+import { begunBesides, isDone, leftOutStill, runningOrder, setsOf, stagesOf } from "../couch/order/order";
 import { useFigures } from "../figures/queries";
 import { useCaseContext } from "../frame/CaseFrame";
 import { CAUTION } from "../pieces/caution";
@@ -21,6 +21,8 @@ export function OrderScreen() {
   const begun = begunBesides(view.plan, view.examination);
   const groups = stagesOf(runningOrder(catalogue, view.plan, begun, settings.variants));
   const sets = setsOf(view.plan, catalogue);
+  const done = (tests: readonly string[]) =>
+    tests.filter((t) => isDone(view.examination, t, involved)).length;
   const core = new Set(view.plan.core?.tests);
   const marks = (test: string) => [
     ...(core.has(test) ? [view.plan.core?.first === test ? "Core, first of all" : "Core"] : []),
@@ -63,7 +65,7 @@ export function OrderScreen() {
       {!isSimulated(view.code) && <Asking view={view} catalogue={catalogue} />}
       {sets.length > 0 && (
         <p className="mt-2 mb-0 text-[15px]">
-          <b>Sets:</b> {sets.map((s) => `${s.name} (${s.tests.length})`).join(", ")}.
+          <b>Sets:</b> {sets.map((s) => `${s.name}, ${done(s.tests)} of ${s.tests.length} done`).join("; ")}.
         </p>
       )}
       {groups.map((group) => (

@@ -86,7 +86,7 @@ describe("A visit on paper", () => {
     expect(provoke.getAllByRole("listitem").map((row) => row.querySelector("b + span")?.textContent)).toEqual(
       ["Core, first of all, Labral panel", "Core", "Labral panel"],
     );
-    expect(screen.getByText("Labral panel (2).", { exact: false })).toBeTruthy();
+    expect(screen.getByText("Labral panel, 0 of 2 done.", { exact: false })).toBeTruthy();
     expect(screen.getByRole("region", { name: "Left out" }).textContent).toContain(
       "arc (tells less a minute).",
     );

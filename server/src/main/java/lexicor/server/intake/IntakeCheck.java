@@ -78,7 +78,10 @@ public final class IntakeCheck {
         List<HistoryItem> yes = catalogue.history().stream()
                 .filter(h -> Boolean.TRUE.equals(intake.answers().get(h.id())))
                 .toList();
-        boolean afterInjury = intake.told() != null && intake.told().onset() == Told.Onset.AFTER_AN_INJURY;
+        // Of two complaints one may have begun with an injury and the other without.
+        boolean afterInjury = intake.alsoComplaint() == null
+                && intake.told() != null
+                && intake.told().onset() == Told.Onset.AFTER_AN_INJURY;
         for (HistoryItem item : yes) {
             if (afterInjury && item.withoutInjury()) {
                 throw contradiction(item, "that it began after an injury");

@@ -41,7 +41,11 @@ final class ParticularsReader {
         Set<String> seen = new HashSet<>();
         return entry.each(field, e -> {
             // The place of a test's first set of readings has no name of its own.
-            String id = e.value("id").map(JsonNode::asString).orElseThrow(() -> e.problem("id", "missing"));
+            JsonNode given = e.value("id").orElseThrow(() -> e.problem("id", "missing"));
+            if (!given.isString()) {
+                throw e.problem("id", "expected a text, found " + given);
+            }
+            String id = given.asString();
             e.has("id");
             Choice choice = new Choice(id, e.text("label"));
             e.done();
