@@ -64,7 +64,7 @@ export function AskScreen() {
       >
         <PageHeading title="Ask" className="m-0 text-[28px] leading-tight font-bold" />
         {/* In sight wherever the answer stands that is refused. */}
-        <div className="sticky top-0 z-10 empty:hidden">
+        <div className="sticky -top-5 z-10 empty:hidden">
           <ErrorNote
             error={save.error}
             onDismiss={save.reset}

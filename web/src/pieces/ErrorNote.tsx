@@ -1,5 +1,8 @@
 import { Problem } from "../api/client";
 
+/** A question is named by its words, not by where its answer is kept. */
+const QUESTION = /^intake\.answers\.\S+: /;
+
 /** A refusal or failure, where it happened. */
 export function ErrorNote(props: {
   error: Error | null;
@@ -13,9 +16,9 @@ export function ErrorNote(props: {
   return (
     <div
       role="alert"
-      className="flex items-center gap-4 border-l-4 border-stop bg-card px-4 py-2 text-[16px]"
+      className="flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-stop bg-card px-4 py-2 text-[16px]"
     >
-      <span>{props.error.message}</span>
+      <span className="min-w-0 flex-1 basis-52">{props.error.message.replace(QUESTION, "")}</span>
       {props.onKeep && props.error instanceof Problem && props.error.question && (
         <button type="button" className="choice ml-auto" onClick={props.onKeep}>
           Keep it all the same

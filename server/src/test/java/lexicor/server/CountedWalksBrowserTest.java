@@ -100,15 +100,24 @@ class CountedWalksBrowserTest extends InBrowser {
                 .filter(new Locator.FilterOptions().setHasText("Carpal tunnel syndrome"));
         assertThat(tunnel).hasCount(1);
         assertThat(tunnel.getByText(Pattern.compile("^now "))).hasCount(0);
-        Locator shaking = page.getByRole(
-                AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Shaking the hand eases the tingling"));
+        Locator shaking = asked("^Shaking the hand eases the tingling");
         to(shaking.getByText("Yes"), " ");
         // The rail moves while one asks, and what follows from the answer is asked below it.
         assertThat(tunnel.getByText(Pattern.compile("^now "))).isVisible();
         assertThat(page.locator("[data-below=true]").first()).isVisible();
-        assertThat(page.getByText("The shoulder has grown stiffer and sorer", new Page.GetByTextOptions())
-                        .first())
-                .isVisible();
+        // Two answers that cannot both be so: the first stands, and what is refused is named in words, in sight.
+        Locator weeks = asked("^The shoulder grew stiff within weeks");
+        Locator years = asked("^The shoulder has grown stiffer and sorer");
+        to(weeks.getByText("Yes"), " ");
+        to(years.getByText("Yes"), " ");
+        Locator refused = page.getByRole(AriaRole.ALERT);
+        assertThat(refused).containsText("cannot both be so; take one of them back first");
+        assertThat(refused).not().containsText("intake");
+        assertThat(refused).isInViewport();
+        assertThat(weeks.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setChecked(true)))
+                .hasText("Yes");
+        assertThat(years.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setChecked(true)))
+                .hasCount(0);
         accessible("Ask, two complaints");
         to(
                 page.getByRole(
@@ -117,6 +126,10 @@ class CountedWalksBrowserTest extends InBrowser {
                 "Enter");
         assertThat(hand()).isVisible();
         assertThat(page.getByLabel("Standing").first()).containsText("Carpal tunnel");
+    }
+
+    private Locator asked(String question) {
+        return page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(Pattern.compile(question)));
     }
 
     /** Goes with Tab alone to what is wanted, and presses these there. */
