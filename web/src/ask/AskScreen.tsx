@@ -1,7 +1,7 @@
 import { Suspense } from "react";
 import { Link } from "react-router";
 import { useSaveIntake } from "../api/caseQueries";
-
+import { Problem } from "../api/client";
 import type { Intake, Side } from "../api/types";
 import { Besides } from "../frame/Besides";
 import { useCaseContext } from "../frame/CaseFrame";
@@ -20,6 +20,12 @@ import { complaintsThatFit } from "./hurts";
 import { LinesAndRates } from "./LinesAndRates";
 import { MechanismField } from "./MechanismField";
 import { ToldFields } from "./ToldFields";
+
+/** Of an answer that was refused: the question is named by its words, not by where its answer is kept. */
+const ofQuestion = (error: Error | null) =>
+  error instanceof Problem
+    ? error.fields.find((f) => f.field.startsWith("intake.answers."))?.message
+    : undefined;
 
 /** What draws comes after what can be answered before. */
 const WhereItHurts = later(
@@ -67,6 +73,7 @@ export function AskScreen() {
         <div className="sticky -top-5 z-10 empty:hidden">
           <ErrorNote
             error={save.error}
+            words={ofQuestion(save.error)}
             onDismiss={save.reset}
             onKeep={save.variables && (() => save.mutate({ change: save.variables.change, sure: true }))}
           />

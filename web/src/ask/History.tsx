@@ -1,6 +1,7 @@
 import { useAsked } from "../api/caseQueries";
 import type { CaseView, Catalogue, Intake } from "../api/types";
 import { Toggles } from "../pieces/Toggles";
+import { inOrder, type Placed } from "./asked";
 
 const ANSWERS = [
   { id: "yes", label: "Yes" },
@@ -21,30 +22,32 @@ export function History(props: {
   if (!found.data) {
     return null;
   }
-  const { asked, opened, more } = found.data;
-  const item = (id: string) => catalogue.history.find((h) => h.id === id);
-  const row = (id: string, below = false) => {
-    const h = item(id);
+  const row = ({ id, below }: Placed) => {
+    const item = catalogue.history.find((h) => h.id === id);
     return (
-      h && (
-        <Question key={id} intake={intake} catalogue={catalogue} onAnswer={onAnswer} item={h} below={below} />
+      item && (
+        <Question
+          key={id}
+          intake={intake}
+          catalogue={catalogue}
+          onAnswer={onAnswer}
+          item={item}
+          below={below}
+        />
       )
     );
   };
-  // What was answered stays in sight wherever it stands.
-  const answered = more.filter((id) => intake.answers[id] !== undefined);
-  const rest = more.filter((id) => intake.answers[id] === undefined);
+  const rest = found.data.more.filter((id) => intake.answers[id] === undefined);
   return (
     <fieldset className="m-0 border-0 p-0">
       <legend className="mb-1 p-0">Patient reports</legend>
-      {asked.flatMap((id) => [row(id), ...(opened[id] ?? []).map((o) => row(o, true))])}
-      {answered.map((id) => row(id))}
+      {inOrder(found.data, intake.answers).map(row)}
       {rest.length > 0 && (
         <details className="border-t border-line">
           <summary className="min-h-10 content-center text-[16px] text-soft">
             More questions: {rest.length}
           </summary>
-          {rest.map((id) => row(id))}
+          {rest.map((id) => row({ id, below: false }))}
         </details>
       )}
     </fieldset>

@@ -63,7 +63,9 @@ function Room({ boards, sides }: { boards: readonly Board[]; sides: readonly Sid
   const words = new Set(boards.flatMap((b) => b.pads.map((p) => p.label)));
   // Where there are many places the row says what is measured there.
   const measured = boards.length === 1 ? boards.flatMap((b) => b.dials.filter((d) => d.decides)) : [];
-  const answers = [...words, ...measured.map((d) => `${d.label} (${d.unit})`)].join(" · ");
+  const answers = [...words, ...measured.map((d) => (d.unit ? `${d.label} (${d.unit})` : d.label))].join(
+    " · ",
+  );
   return (
     <>
       {answers && <span className="block py-0.5 text-soft">{answers}</span>}

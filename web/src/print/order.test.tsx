@@ -3,7 +3,7 @@ import "fake-indexeddb/auto";
 import { cleanup, screen, within } from "@testing-library/react";
 import { Outlet, Route, Routes } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import { contextOf, made } from "../test/couch";
+import { board, contextOf, made } from "../test/couch";
 import { FIGURES } from "../test/figures";
 import { page, serverOf } from "../test/page";
 import { OrderScreen } from "./OrderScreen";
@@ -13,7 +13,14 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-const TESTS = ["neer", "arc", "push", "pull"].map((id) => made(id, id, "sitting"));
+const DIALS = [
+  { label: "Strength of the fear, 0 to 10", unit: "", decides: true },
+  { label: "Lag", unit: "degrees", decides: true },
+  { label: "For the record alone", unit: "N", decides: false },
+];
+const TESTS = ["neer", "arc", "push", "pull"].map((id) =>
+  made(id, id, "sitting", id === "pull" ? { boards: [board("", "", DIALS)] } : {}),
+);
 
 const ASKED = { asked: ["fell", "wakes"], opened: { fell: ["hand"] }, more: ["old", "strap"] };
 const question = (id: string) => ({ id, ask: `${id}?` });
@@ -79,6 +86,9 @@ describe("A visit on paper", () => {
     expect(push?.queryByText("Left")).toBeNull();
     expect(pull?.getByText(/done all the same: Healed/)).toBeTruthy();
     expect(pull?.getByText("Right")).toBeTruthy();
+    expect(
+      pull?.getByText("Nothing found · Their pain · Strength of the fear, 0 to 10 · Lag (degrees)"),
+    ).toBeTruthy();
   });
   it("says what the core is, what a set put in, and what was left out and why", () => {
     paper();

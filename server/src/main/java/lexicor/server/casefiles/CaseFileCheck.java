@@ -192,48 +192,45 @@ final class CaseFileCheck {
         if (PersonalDetails.isLikeBirthDate(file.code()) && here.isEmpty()) {
             doubts.add(file.code() + ": the code looks like a date of birth");
         }
+        String code = file.code() + ", ";
         String story = file.intake().mechanism();
         if (here.filter(h -> h.intake().mechanism().equals(story)).isEmpty()) {
-            PersonalDetails.in(story)
-                    .ifPresent(like -> doubts.add(file.code() + ", what happened: looks like " + like));
+            doubt(doubts, code + "what happened", story);
         }
         told(file.intake()).forEach((field, text) -> {
             if (here.filter(h -> text.equals(told(h.intake()).get(field))).isEmpty()) {
-                PersonalDetails.in(text)
-                        .ifPresent(like -> doubts.add(file.code() + ", what is told: looks like " + like));
+                doubt(doubts, code + "what is told", text);
             }
         });
         for (OverrideEntry o : file.overrides()) {
             if (here.filter(h -> h.overrides().contains(o)).isEmpty()) {
-                PersonalDetails.in(o.reason())
-                        .ifPresent(like -> doubts.add(
-                                file.code() + ", the reason for " + name(o.test()) + ": looks like " + like));
+                doubt(doubts, code + "the reason for " + name(o.test()), o.reason());
             }
         }
         for (SettledEntry s : file.settled()) {
             if (here.filter(h -> h.settled().contains(s)).isEmpty()) {
-                PersonalDetails.in(s.why())
-                        .ifPresent(like ->
-                                doubts.add(file.code() + ", what was said of a warning sign: looks like " + like));
+                doubt(doubts, code + "what was said of a warning sign", s.why());
             }
         }
         for (OutcomeEntry o : file.outcomes()) {
             if (here.filter(h -> h.outcomes().contains(o)).isEmpty()) {
-                PersonalDetails.in(o.note())
-                        .ifPresent(like -> doubts.add(file.code() + ", what came out: looks like " + like));
+                doubt(doubts, code + "what came out", o.note());
             }
         }
         Set<UUID> known =
                 here.stream().flatMap(h -> h.taps().stream()).map(TapEntry::id).collect(Collectors.toSet());
         for (TapEntry tap : file.taps()) {
             if (!known.contains(tap.id())) {
-                Taken.texts(Taken.changes(tap.changes().toString())).values().stream()
-                        .flatMap(text -> PersonalDetails.in(text).stream())
-                        .forEach(like -> doubts.add(
-                                file.code() + ", what is written about " + name(tap.test()) + ": looks like " + like));
+                Taken.texts(Taken.changes(tap.changes().toString()))
+                        .values()
+                        .forEach(text -> doubt(doubts, code + "what is written about " + name(tap.test()), text));
             }
         }
         return doubts;
+    }
+
+    private static void doubt(List<String> doubts, String place, String text) {
+        PersonalDetails.in(text).ifPresent(like -> doubts.add(place + ": looks like " + like));
     }
 
     private static Map<String, String> told(Intake intake) {

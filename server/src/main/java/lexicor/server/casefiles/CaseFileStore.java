@@ -140,12 +140,8 @@ class CaseFileStore {
         Map<String, SettledWarning> before = Map.copyOf(stored.settled);
         stored.settled.clear();
         for (SettledEntry entry : file.settled()) {
-            SettledWarning said = new SettledWarning();
-            said.state = entry.state();
-            said.why = entry.why();
-            said.reasons(entry.raisedBy());
-            said.madeBy = me;
-            said.madeAt = times.of(entry.said());
+            SettledWarning said =
+                    SettledWarning.of(entry.state(), entry.why(), entry.raisedBy(), me, times.of(entry.said()));
             stored.settled.put(
                     entry.warning(),
                     Optional.ofNullable(before.get(entry.warning()))

@@ -71,7 +71,8 @@ final class CaseAssembly {
      */
     static List<Candidate> candidates(CaseRecord stored, Map<String, Suspicion> suspicions, Catalogue catalogue) {
         Setting setting = Setting.withId(stored.setting).orElseThrow();
-        boolean injured = RaisedWarnings.injured(catalogue, presentation(stored, catalogue), stored.answers);
+        Presentation presentation = presentation(stored, catalogue);
+        boolean injured = RaisedWarnings.injured(catalogue, presentation, stored.answers);
         return stored.candidates.stream()
                 .filter(c -> catalogue
                         .condition(c.condition)
@@ -80,7 +81,7 @@ final class CaseAssembly {
                 .map(c -> candidate(
                         stored,
                         c,
-                        presentation(stored, catalogue),
+                        presentation,
                         setting,
                         Optional.ofNullable(suspicions.get(c.condition))
                                 .orElseGet(() -> Suspicion.withId(c.suspicion).orElseThrow()),

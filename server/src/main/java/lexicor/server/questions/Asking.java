@@ -1,5 +1,8 @@
 package lexicor.server.questions;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -15,9 +18,11 @@ import lexicor.core.examination.Findings;
 import lexicor.core.weighing.NextTest;
 import lexicor.core.weighing.Weighing;
 import lexicor.core.weighing.input.BedsideCase;
+import lexicor.core.weighing.input.Candidate;
 import lexicor.server.cases.CaseDoor;
 import lexicor.server.cases.OpenCase;
 import lexicor.server.cases.OpenCases;
+import lexicor.server.standing.Basis;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,6 +34,15 @@ class Asking {
 
     /** As many as an answer opens. */
     private static final int OPENED = 2;
+
+    /** What each question would tell before any of them is answered: no answer changes it, and their order stays while one asks. */
+    private static final Cache<Unasked, Map<String, Double>> GAINS = Caffeine.newBuilder()
+            .maximumSize(500)
+            .expireAfterAccess(Duration.ofMinutes(15))
+            .build();
+
+    /** All that it depends on. */
+    private record Unasked(Basis basis, List<Candidate> conditions) {}
 
     private final CaseDoor door;
     private final OpenCases openCases;
@@ -51,7 +65,7 @@ class Asking {
     public AskedView of(String code) {
         OpenCase c = openCases.of(door.existing(code));
         Catalogue catalogue = c.catalogue();
-        Map<String, Double> gains = gains(c);
+        Map<String, Double> gains = GAINS.get(new Unasked(c.basis(), c.bedside().conditions()), Asking::gains);
         Comparator<HistoryItem> tellsMost = Comparator.comparingDouble(h -> -gains.getOrDefault(h.id(), 0.0));
         List<HistoryItem> all = catalogue.history().stream()
                 .filter(h -> !h.fromAgeBand())
@@ -85,15 +99,12 @@ class Asking {
         return new AskedView(ids(asked), opened, ids(more));
     }
 
-    /** What each question would tell before any of them is answered, so that their order stays while one asks. */
-    private static Map<String, Double> gains(OpenCase c) {
-        BedsideCase bedside = new BedsideCase(
-                c.bedside().conditions(), Findings.none(), c.bedside().regions(), Set.of());
+    private static Map<String, Double> gains(Unasked unasked) {
+        BedsideCase bedside = new BedsideCase(unasked.conditions(), Findings.none(), Set.of(), Set.of());
+        Basis basis = unasked.basis();
         Map<String, Double> gains = new HashMap<>();
         for (NextTest next : Weighing.weigh(
-                        bedside.askedOf(
-                                c.catalogue(), c.basis().evidence(), c.basis().settings()),
-                        c.basis().school())
+                        bedside.askedOf(basis.catalogue(), basis.evidence(), basis.settings()), basis.school())
                 .nextTests()) {
             gains.put(next.id(), next.gain());
         }

@@ -59,19 +59,12 @@ class SettledWarnings {
                     ? Reasons.aboutCase(request.reason())
                     : Optional.ofNullable(request.reason()).orElse("").strip();
             PersonalDetails.question("reason", why, request.sure());
-            stored.settled.put(request.warning(), said(request.state(), why, raised));
+            stored.settled.put(
+                    request.warning(),
+                    SettledWarning.of(
+                            request.state(), why, raised.by(), signedIn.person().name(), moments.now()));
         }
         stored.updatedAt = moments.now();
         return page.of(cases.saveAndFlush(stored));
-    }
-
-    private SettledWarning said(String state, String why, Raised raised) {
-        SettledWarning said = new SettledWarning();
-        said.state = state;
-        said.why = why;
-        said.reasons(raised.by());
-        said.madeBy = signedIn.person().name();
-        said.madeAt = moments.now();
-        return said;
     }
 }

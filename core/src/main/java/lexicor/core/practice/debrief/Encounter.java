@@ -68,9 +68,10 @@ public record Encounter(
     /** What of it bears on safety, as far as it was asked. */
     Circumstances circumstances() {
         PatientWorld world = patient.world();
+        Presentation presentation = new Presentation(List.of(world.complaint()));
         return new Circumstances(
-                new Presentation(List.of(world.complaint())),
-                RaisedWarnings.injured(world.catalogue(), new Presentation(List.of(world.complaint())), answers()),
+                presentation,
+                RaisedWarnings.injured(world.catalogue(), presentation, answers()),
                 OptionalInt.empty(),
                 Optional.of(patient.person().age()),
                 confirmed(Question.WARNING),

@@ -26,6 +26,20 @@ public class SettledWarning {
     public String madeBy;
     public Instant madeAt;
 
+    /**
+     * @param raisedBy what has raised it by now
+     */
+    public static SettledWarning of(
+            String state, String why, Collection<String> raisedBy, String madeBy, Instant madeAt) {
+        SettledWarning said = new SettledWarning();
+        said.state = state;
+        said.why = why;
+        said.raisedBy = raisedBy.stream().sorted().collect(Collectors.joining(" "));
+        said.madeBy = madeBy;
+        said.madeAt = madeAt;
+        return said;
+    }
+
     public boolean isExcluded() {
         return EXCLUDED.equals(state);
     }
@@ -37,9 +51,5 @@ public class SettledWarning {
 
     public Set<String> reasons() {
         return Arrays.stream(raisedBy.split(" ")).filter(r -> !r.isEmpty()).collect(Collectors.toSet());
-    }
-
-    public void reasons(Collection<String> reasons) {
-        raisedBy = reasons.stream().sorted().collect(Collectors.joining(" "));
     }
 }
